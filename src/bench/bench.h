@@ -1,0 +1,64 @@
+#pragma once
+
+#include "bench/meter.h"
+
+#include <memory>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace lantern::bench {
+
+/// Light of the simulated room.
+struct Room {
+    double illuminanceLux = 38;
+    Chromaticity chromaticity = {0.3457, 0.3585}; ///< D50: a lamp for viewing prints
+};
+
+/// Texts of the display and meter files that ship with the bench.
+std::string builtInText(const std::string &fileName);
+
+/// The generic display of a technology. \throws Error BadInput for an unknown technology.
+const Display &genericDisplay(const std::string &technology);
+
+/// A meter that ships with the bench, "reference" or "colorimeter". \throws Error BadInput
+MeterDescription builtInMeter(const std::string &kind);
+
+/// One simulated display with a meter hung on it, a room around it and a clock of its own.
+class Bench {
+public:
+    /// \param technology correction for the meter; empty takes the display's own
+    Bench(DisplayDescription display, const std::string &source, const MeterDescription &meter,
+          const std::string &technology, uint64_t seed);
+
+    [[nodiscard]] const Display &display() const { return m_display; }
+    Meter &meter() { return m_meter; }
+    [[nodiscard]] const Meter &meter() const { return m_meter; }
+    DisplayCondition &condition() { return m_condition; }
+    Room &room() { return m_room; }
+    ScreenPoint &meterPlace() { return m_place; }
+    [[nodiscard]] const std::string &technology() const { return m_technology; }
+
+    /// Seconds since the display was switched on. Advances by settle time plus integration time with
+    /// each reading.
+    [[nodiscard]] double clockSeconds() const { return m_clockSeconds; }
+    void setClockSeconds(double seconds) { m_clockSeconds = seconds; }
+
+    /// Part of what the meter sees: a code value and its share of the area.
+    using SeenColours = std::vector<std::pair<DeviceRgb, double>>;
+
+    /// Reads what is shown; shares must add up to 1.
+    MeterOutcome read(const SeenColours &seen);
+    MeterOutcome read(const DeviceRgb &code) { return read(SeenColours{{code, 1.0}}); }
+
+private:
+    Display m_display;
+    std::string m_technology;
+    Meter m_meter;
+    DisplayCondition m_condition;
+    Room m_room;
+    ScreenPoint m_place;
+    double m_clockSeconds = 4 * 3600; ///< on for four hours: warm
+};
+
+} // namespace lantern::bench

@@ -1,0 +1,86 @@
+#pragma once
+
+#include "core/aim.h"
+#include "core/plan.h"
+
+#include <array>
+#include <optional>
+#include <vector>
+
+namespace lantern {
+
+/// Which controls a monitor has.
+struct ControlCapabilities {
+    bool brightness = true;
+    bool gains = true;
+};
+
+/// One reading of white and the controls it was taken with.
+struct WhiteReading {
+    MonitorControls controls;
+    XYZ white;
+};
+
+/// What to turn, and how good it is already.
+struct Advice {
+    MonitorControls controls; ///< proposed, whole numbers
+    Vec3 wanted;              ///< light each channel should have over what it has now; 1 = leave
+    double deltaUv = 0;       ///< Δu'v' of the last white from the aim
+    double luminanceError = 0; ///< last luminance over the aimed one, minus 1
+    bool settled = false;      ///< nothing the controls can still better
+};
+
+/// Learns how a monitor's controls act from the readings it is given and says what to turn next.
+///
+/// The highest needed gain is kept at its top and the others are lowered; brightness then sets the
+/// level, not below the aim, so that the video LUT has room to finish white without losing light.
+class WhiteAdvisor {
+public:
+    /// \param primaries light of red, green, blue at full drive as columns, cd/m², black taken off
+    WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities);
+
+    void add(const WhiteReading &reading);
+    /// After at least one add(). \param luminance aimed, cd/m²; nothing = keep the present one.
+    [[nodiscard]] Advice advise(const Chromaticity &white, std::optional<double> luminance) const;
+
+private:
+    [[nodiscard]] Vec3 drive(const XYZ &white) const;
+
+    Mat3 m_inverse;
+    XYZ m_black;
+    ControlCapabilities m_capabilities;
+    std::vector<WhiteReading> m_readings;
+    Vec3 m_exponent = Vec3::Constant(2.2); ///< light ~ gain^exponent; first guess from gamma
+    double m_lowest = 0.15;                ///< backlight left at brightness 0; first guess
+};
+
+/// Automatic adjustment over the control channel: reads black, the primaries and white, then turns
+/// and reads white until settled or out of readings.
+class AdjustPlan : public StagePlan {
+public:
+    static constexpr int kMaxReadings = 14;
+
+    AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
+    [[nodiscard]] PlanStep next() const override;
+    void accept(const Reading &reading) override;
+    void acknowledge() override;
+    [[nodiscard]] int readingsDone() const override { return m_done; }
+    [[nodiscard]] int readingsLeft() const override;
+
+    [[nodiscard]] const MonitorControls &controls() const { return m_controls; }
+    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
+
+private:
+    Aim m_aim;
+    MonitorControls m_controls;
+    ControlCapabilities m_capabilities;
+    std::vector<Reading> m_first;
+    std::optional<WhiteAdvisor> m_advisor;
+    std::optional<Advice> m_advice;
+    std::optional<MonitorControls> m_pending;
+    Chromaticity m_aimedWhite;
+    int m_done = 0;
+    bool m_finished = false;
+};
+
+} // namespace lantern

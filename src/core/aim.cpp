@@ -1,0 +1,185 @@
+#include "core/aim.h"
+
+#include "core/error.h"
+#include "core/text.h"
+#include "core/white.h"
+
+#include <cmath>
+
+namespace lantern {
+
+namespace {
+
+template <class... F> struct Overloaded : F... {
+    using F::operator()...;
+};
+template <class... F> Overloaded(F...) -> Overloaded<F...>;
+
+WhiteAim whiteFromJson(JsonObject &root)
+{
+    const Json &raw = root.raw("white");
+    if (raw.is_string()) {
+        root.oneOf("white", {"native"});
+        return NativeWhite{};
+    }
+    JsonObject white = root.object("white");
+    WhiteAim result;
+    if (white.has("daylight"))
+        result = DaylightWhite{white.number("daylight", 4000, 24900)};
+    else if (white.has("blackbody"))
+        result = BlackbodyWhite{white.number("blackbody", kMinCct, kMaxCct)};
+    else if (white.has("xy")) {
+        const auto v = white.numbers("xy", 2, 0.01, 0.9);
+        if (v[0] + v[1] > 1)
+            white.fail("xy", "x + y is above 1; no colour has that chromaticity");
+        result = Chromaticity{v[0], v[1]};
+    } else if (white.has("uv")) {
+        const auto v = white.numbers("uv", 2, 0.01, 0.65);
+        result = UvPrime{v[0], v[1]};
+    } else
+        root.fail("white", "needs one of the keys daylight, blackbody, xy, uv, or is \"native\"");
+    white.finish();
+    return result;
+}
+
+ToneCurve toneFromJson(JsonObject &root)
+{
+    if (root.raw("tone").is_string()) {
+        root.oneOf("tone", {"native"});
+        return NativeTone{};
+    }
+    JsonObject tone = root.object("tone");
+    ToneCurve result;
+    if (tone.has("gamma"))
+        result = GammaTone{tone.number("gamma", 1, 4)};
+    else {
+        const std::string curve = tone.oneOf("curve", {"srgb", "lstar", "bt1886"});
+        result = curve == "srgb"    ? NamedTone::Srgb
+                 : curve == "lstar" ? NamedTone::LStar
+                                    : NamedTone::Bt1886;
+    }
+    tone.finish();
+    return result;
+}
+
+Json whiteToJson(const WhiteAim &white)
+{
+    return std::visit(
+        Overloaded{[](const DaylightWhite &w) -> Json { return {{"daylight", w.kelvin}}; },
+                   [](const BlackbodyWhite &w) -> Json { return {{"blackbody", w.kelvin}}; },
+                   [](const Chromaticity &w) -> Json { return {{"xy", {w.x, w.y}}}; },
+                   [](const UvPrime &w) -> Json { return {{"uv", {w.u, w.v}}}; },
+                   [](const NativeWhite &) -> Json { return "native"; }},
+        white);
+}
+
+Json toneToJson(const ToneCurve &tone)
+{
+    return std::visit(Overloaded{[](const GammaTone &t) -> Json { return {{"gamma", t.gamma}}; },
+                                 [](NamedTone t) -> Json {
+                                     return {{"curve", t == NamedTone::Srgb    ? "srgb"
+                                                       : t == NamedTone::LStar ? "lstar"
+                                                                               : "bt1886"}};
+                                 },
+                                 [](const NativeTone &) -> Json { return "native"; }},
+                      tone);
+}
+
+} // namespace
+
+Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native)
+{
+    return std::visit(
+        Overloaded{[](const DaylightWhite &w) { return daylightNominal(w.kelvin); },
+                   [](const BlackbodyWhite &w) { return planckian(w.kelvin); },
+                   [](const Chromaticity &w) { return w; },
+                   [](const UvPrime &w) { return chromaticity(w); },
+                   [&](const NativeWhite &) { return native; }},
+        aim.white);
+}
+
+std::string whiteName(const WhiteAim &white)
+{
+    return std::visit(
+        Overloaded{[](const DaylightWhite &w) -> std::string {
+                       const double hundreds = w.kelvin / 100;
+                       if (hundreds == std::floor(hundreds) && w.kelvin < 10000)
+                           return "D" + shortNumber(hundreds);
+                       return "daylight " + shortNumber(w.kelvin) + " K";
+                   },
+                   [](const BlackbodyWhite &w) -> std::string {
+                       return "blackbody " + shortNumber(w.kelvin) + " K";
+                   },
+                   [](const Chromaticity &w) -> std::string {
+                       return "x " + fixedNumber(w.x, 4) + " y " + fixedNumber(w.y, 4);
+                   },
+                   [](const UvPrime &w) -> std::string {
+                       return "u' " + fixedNumber(w.u, 4) + " v' " + fixedNumber(w.v, 4);
+                   },
+                   [](const NativeWhite &) -> std::string { return "native white"; }},
+        white);
+}
+
+std::string aimSummary(const Aim &aim)
+{
+    const std::string luminance = aim.luminanceCdM2 ? shortNumber(*aim.luminanceCdM2) + " cd/m²"
+                                                    : "native luminance";
+    const std::string black =
+        aim.contrastRatio ? "contrast " + shortNumber(*aim.contrastRatio) + ":1" : "native black";
+    return whiteName(aim.white) + " · " + luminance + " · " + toneName(aim.tone) + " · " + black;
+}
+
+Aim aimFromJson(const Json &json, const std::string &source)
+{
+    JsonObject root(json, source);
+    root.expectFormat("bold-lantern-aim", 1);
+    Aim aim;
+    aim.name = root.string("name");
+    if (aim.name.empty() || aim.name.size() > 200)
+        root.fail("name", "must have 1 to 200 characters");
+    aim.white = whiteFromJson(root);
+    if (root.raw("luminance").is_string()) {
+        root.oneOf("luminance", {"native"});
+        aim.luminanceCdM2.reset();
+    } else
+        aim.luminanceCdM2 = root.number("luminance", kMinAimLuminance, kMaxAimLuminance);
+    aim.tone = toneFromJson(root);
+    if (root.raw("black").is_string())
+        root.oneOf("black", {"native"});
+    else {
+        JsonObject black = root.object("black");
+        aim.contrastRatio = black.number("contrast", 50, 100000);
+        black.finish();
+    }
+    root.finish();
+    return aim;
+}
+
+Json aimToJson(const Aim &aim)
+{
+    Json json = {{"format", "bold-lantern-aim"}, {"version", 1}, {"name", aim.name}};
+    json["white"] = whiteToJson(aim.white);
+    json["luminance"] = aim.luminanceCdM2 ? Json(*aim.luminanceCdM2) : Json("native");
+    json["tone"] = toneToJson(aim.tone);
+    json["black"] = aim.contrastRatio ? Json{{"contrast", *aim.contrastRatio}} : Json("native");
+    return json;
+}
+
+std::vector<Aim> aimPresets()
+{
+    // Common practice: 120 cd/m² in a normally lit room, 80 to 100 beside prints or in a dim one.
+    return {
+        {.name = "Plate editing", .white = DaylightWhite{6500}, .luminanceCdM2 = 120,
+         .tone = GammaTone{2.2}},
+        {.name = "Beside the print", .white = DaylightWhite{5000}, .luminanceCdM2 = 100,
+         .tone = NamedTone::LStar},
+        {.name = "Web and office", .white = DaylightWhite{6500}, .luminanceCdM2 = 120,
+         .tone = NamedTone::Srgb},
+        {.name = "Film in a dim room", .white = DaylightWhite{6500}, .luminanceCdM2 = 100,
+         .tone = NamedTone::Bt1886},
+        {.name = "As the display is", .white = NativeWhite{}, .luminanceCdM2 = {},
+         .tone = GammaTone{2.2}},
+    };
+}
+
+} // namespace lantern

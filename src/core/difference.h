@@ -1,0 +1,31 @@
+#pragma once
+
+#include "core/colour.h"
+
+namespace lantern {
+
+/// Colour differences between two CIELAB colours under the same white. L* in 0..100 (not clamped),
+/// a* and b* any finite value. The result is >= 0 and dimensionless; NaN in gives NaN out.
+
+/// CIE 1976 ΔE*ab. Source: CIE 15:2018, 8.2.1.
+[[nodiscard]] double deltaE76(const Lab &a, const Lab &b) noexcept;
+
+/// CIE 1994, graphic-arts weights (kL = 1, K1 = 0.045, K2 = 0.015); `reference` sets the weights, so
+/// the formula is not symmetric. Source: CIE 116-1995.
+[[nodiscard]] double deltaE94(const Lab &reference, const Lab &sample) noexcept;
+
+/// CMC(l:c), `reference` sets the weights. l, c > 0; 2:1 is usual for acceptability.
+/// Source: Clarke, McDonald, Rigg, J. Soc. Dyers Colour. 100 (1984) 128-132.
+[[nodiscard]] double deltaECmc(const Lab &reference, const Lab &sample, double l = 2,
+                               double c = 1) noexcept;
+
+/// CIEDE2000 with kL = kC = kH = 1. Symmetric. Neutral colours have no hue; their hue difference is
+/// 0. Source: CIE 142-2001; branch rules after Sharma, Wu, Dalal, Color Res. Appl. 30 (2005) 21-30,
+/// eqs. 2-22. Checked in tests/reference.
+[[nodiscard]] double deltaE2000(const Lab &a, const Lab &b) noexcept;
+
+/// ΔE ITP between two emitters in cd/m². Negative cone signals count as 0.
+/// Source: ITU-R BT.2124-0, with ICtCp (PQ) of ITU-R BT.2100-2.
+[[nodiscard]] double deltaEItp(const XYZ &a, const XYZ &b) noexcept;
+
+} // namespace lantern

@@ -1,0 +1,44 @@
+#pragma once
+
+#include "core/aim.h"
+#include "core/reading.h"
+#include "core/white.h"
+
+#include <array>
+#include <optional>
+#include <vector>
+
+namespace lantern {
+
+/// Red, green and blue of a colour space or a display.
+using PrimarySet = std::array<Chromaticity, 3>;
+
+/// Primaries of IEC 61966-2-1 (sRGB) and SMPTE EG 432-1 (P3).
+inline constexpr PrimarySet kSrgbPrimaries = {{{0.64, 0.33}, {0.30, 0.60}, {0.15, 0.06}}};
+inline constexpr PrimarySet kP3Primaries = {{{0.680, 0.320}, {0.265, 0.690}, {0.150, 0.060}}};
+
+/// Share (0..1) of the u'v' triangle of `space` that the triangle of `display` covers.
+double gamutCoverage(const PrimarySet &display, const PrimarySet &space);
+
+/// What a display is like at one moment, as far as the readings tell.
+struct DisplayState {
+    std::optional<XYZ> white, black;
+    std::optional<Cct> cct;
+    std::optional<double> deltaUv;        ///< Δu'v' of white from the aim
+    std::optional<double> contrast;       ///< white over black luminance
+    std::optional<double> gamma;          ///< exponent that fits the greys best, 10 % to 90 %
+    std::optional<double> toneError;      ///< mean |luminance / aimed - 1|, greys from 5 % up
+    std::optional<double> greyBalance;    ///< mean ΔE00 of the greys' tint, from 5 % up
+    std::optional<PrimarySet> primaries;
+    std::optional<double> srgbCoverage, p3Coverage;
+    std::vector<Reading> greys;           ///< by falling code value, white and black included
+};
+
+/// Reads a state out of readings of white, black, greys and primaries; what is not there stays empty.
+/// Several readings of the same patch are averaged.
+DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim);
+
+/// Patches that displayState needs: white, black, primaries and nine greys.
+std::vector<DeviceRgb> statePatches();
+
+} // namespace lantern

@@ -1,0 +1,65 @@
+#pragma once
+
+#include "core/controls.h"
+#include "core/reading.h"
+#include "core/video_lut.h"
+
+#include <variant>
+
+namespace lantern {
+
+/// What a stage of a run wants done next.
+struct ReadPatch {
+    DeviceRgb rgb;
+};
+struct SetControls {
+    MonitorControls controls;
+};
+struct LoadLut {
+    VideoLut lut;
+};
+struct Finished {};
+using PlanStep = std::variant<ReadPatch, SetControls, LoadLut, Finished>;
+
+/// One measuring stage of a run as a pure function of what it has been told so far: no devices, no
+/// clock, no chance. Feeding it the same readings again leads to the same steps, which is how a run
+/// goes on after a crash.
+class StagePlan {
+public:
+    virtual ~StagePlan() = default;
+    /// What to do now; the same answer until accept or acknowledge is called.
+    [[nodiscard]] virtual PlanStep next() const = 0;
+    /// Answer to ReadPatch. \throws Error Device when the display cannot do what the aim asks.
+    virtual void accept(const Reading &reading) = 0;
+    /// Answer to SetControls or LoadLut: it has been done.
+    virtual void acknowledge() = 0;
+    [[nodiscard]] virtual int readingsDone() const = 0;
+    /// Best guess of the readings still to come, for the time left.
+    [[nodiscard]] virtual int readingsLeft() const = 0;
+};
+
+/// Reads a fixed list of patches.
+class PatchListPlan : public StagePlan {
+public:
+    explicit PatchListPlan(std::vector<DeviceRgb> patches) : m_patches(std::move(patches)) {}
+    [[nodiscard]] PlanStep next() const override
+    {
+        if (m_readings.size() < m_patches.size())
+            return ReadPatch{m_patches[m_readings.size()]};
+        return Finished{};
+    }
+    void accept(const Reading &reading) override { m_readings.push_back(reading); }
+    void acknowledge() override {}
+    [[nodiscard]] int readingsDone() const override { return static_cast<int>(m_readings.size()); }
+    [[nodiscard]] int readingsLeft() const override
+    {
+        return static_cast<int>(m_patches.size() - m_readings.size());
+    }
+    [[nodiscard]] const std::vector<Reading> &readings() const { return m_readings; }
+
+private:
+    std::vector<DeviceRgb> m_patches;
+    std::vector<Reading> m_readings;
+};
+
+} // namespace lantern

@@ -1,0 +1,35 @@
+#pragma once
+
+#include "core/colour.h"
+
+#include <map>
+#include <string>
+#include <vector>
+
+namespace lantern {
+
+/// One colour shown and measured.
+struct Reading {
+    DeviceRgb rgb;                ///< code values shown, 0..255
+    XYZ xyz;                      ///< measured, cd/m²
+    double integrationSeconds = 0;
+    bool operator==(const Reading &) const = default;
+};
+
+/// Readings of one display in one state, with what is known about them.
+struct ReadingSet {
+    std::vector<Reading> readings;
+    std::map<std::string, std::string> keywords; ///< CGATS keywords, e.g. DISPLAY, METER, AIM
+};
+
+/// True for R = G = B.
+bool isNeutral(const DeviceRgb &rgb);
+
+/// Mean of all readings of white (255, 255, 255). \throws Error BadInput when there is none or its
+/// luminance is not positive. \param source for the message.
+XYZ whiteOf(const std::vector<Reading> &readings, const std::string &source);
+
+/// Mean of all readings of black (0, 0, 0). \throws Error BadInput when there is none.
+XYZ blackOf(const std::vector<Reading> &readings, const std::string &source);
+
+} // namespace lantern

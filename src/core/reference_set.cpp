@@ -1,0 +1,123 @@
+#include "core/reference_set.h"
+
+#include "core/cgats.h"
+#include "core/error.h"
+
+#include <array>
+#include <cmath>
+#include <numbers>
+
+namespace lantern {
+
+namespace {
+
+Lab polar(double lightness, double chroma, double hueDegrees)
+{
+    const double h = hueDegrees * std::numbers::pi / 180;
+    return {lightness, chroma * std::cos(h), chroma * std::sin(h)};
+}
+
+std::string cellName(char row, int column)
+{
+    return std::string(1, row) + std::to_string(column + 1);
+}
+
+} // namespace
+
+ReferenceSet lantern40()
+{
+    ReferenceSet set{"Lantern 40", {}};
+    const std::array<double, 8> greys = {100, 87, 74, 61, 48, 35, 22, 10};
+    const std::array<Lab, 8> skins = {polar(84, 16, 62), polar(77, 21, 60), polar(69, 25, 57),
+                                      polar(61, 28, 58), polar(52, 28, 56), polar(44, 25, 54),
+                                      polar(35, 19, 52), polar(27, 13, 50)};
+    const std::array<Lab, 8> saturated = {polar(48, 72, 32), polar(63, 70, 55), polar(80, 72, 85),
+                                          polar(62, 62, 135), polar(58, 36, 200), polar(46, 42, 262),
+                                          polar(34, 56, 295), polar(46, 62, 345)};
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('A', i), {greys[i], 0, 0}});
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('B', i), skins[i]});
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('C', i), polar(70, 24, 20 + 45.0 * i)});
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('D', i), polar(54, 38, 20 + 45.0 * i)});
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('E', i), saturated[i]});
+    return set;
+}
+
+ReferenceSet chart24()
+{
+    struct Row {
+        const char *name;
+        double x, y, Y;
+    };
+    static constexpr std::array<Row, 24> rows = {{{"dark skin", .400, .350, 10.1},
+                                                  {"light skin", .377, .345, 35.8},
+                                                  {"blue sky", .247, .251, 19.3},
+                                                  {"foliage", .337, .422, 13.3},
+                                                  {"blue flower", .265, .240, 24.3},
+                                                  {"bluish green", .261, .343, 43.1},
+                                                  {"orange", .506, .407, 30.1},
+                                                  {"purplish blue", .211, .175, 12.0},
+                                                  {"moderate red", .453, .306, 19.8},
+                                                  {"purple", .285, .202, 6.6},
+                                                  {"yellow green", .380, .489, 44.3},
+                                                  {"orange yellow", .473, .438, 43.1},
+                                                  {"blue", .187, .129, 6.1},
+                                                  {"green", .305, .478, 23.4},
+                                                  {"red", .539, .313, 12.0},
+                                                  {"yellow", .448, .470, 59.1},
+                                                  {"magenta", .364, .233, 19.8},
+                                                  {"cyan", .196, .252, 19.8},
+                                                  {"white", .310, .316, 90.0},
+                                                  {"neutral 8", .310, .316, 59.1},
+                                                  {"neutral 6.5", .310, .316, 36.2},
+                                                  {"neutral 5", .310, .316, 19.8},
+                                                  {"neutral 3.5", .310, .316, 9.0},
+                                                  {"black", .310, .316, 3.1}}};
+    // Illuminant C, 2°: x 0.31006, y 0.31616. Source: CIE 15:2018, Table T.3.
+    const XYZ illuminantC = fromChromaticity({0.31006, 0.31616}, 100);
+    ReferenceSet set{"24-patch rendition chart", {}};
+    for (const Row &row : rows)
+        set.colours.push_back(
+            {row.name, pcsLab(fromChromaticity({row.x, row.y}, row.Y), illuminantC)});
+    return set;
+}
+
+ReferenceSet referenceFromCgats(const std::string &text, const std::string &source)
+{
+    const CgatsTable table = parseCgats(text, source);
+    const bool isLab = table.column("LAB_L").has_value();
+    const std::array<const char *, 3> fields =
+        isLab ? std::array{"LAB_L", "LAB_A", "LAB_B"} : std::array{"XYZ_X", "XYZ_Y", "XYZ_Z"};
+    std::array<size_t, 3> columns{};
+    for (int i = 0; i < 3; ++i) {
+        const auto column = table.column(fields[i]);
+        if (!column)
+            throw Error(ErrorKind::BadInput, source,
+                        std::string("the data have no field ") + fields[i],
+                        "Reference colours need LAB_L LAB_A LAB_B, or XYZ_X XYZ_Y XYZ_Z (D50).");
+        columns[i] = *column;
+    }
+    auto name = table.column("SAMPLE_NAME");
+    if (!name)
+        name = table.column("SAMPLE_ID");
+    ReferenceSet set{source, {}};
+    for (size_t row = 0; row < table.rows.size(); ++row) {
+        Vec3 v;
+        for (int i = 0; i < 3; ++i)
+            v[i] = cgatsNumber(table, row, columns[i], source);
+        const Lab lab = isLab ? toLabType(v) : labFromXyz(toRelXyz(v / 100), kD50);
+        if (lab.L < -1 || lab.L > 200 || std::abs(lab.a) > 300 || std::abs(lab.b) > 300)
+            throw Error(ErrorKind::BadInput,
+                        source + ", line " + std::to_string(table.rows[row][columns[0]].line),
+                        "this is not a surface colour (L* 0 to 100, a* and b* within 300)");
+        set.colours.push_back(
+            {name ? table.rows[row][*name].text : std::to_string(row + 1), lab});
+    }
+    return set;
+}
+
+} // namespace lantern

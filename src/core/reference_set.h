@@ -1,0 +1,36 @@
+#pragma once
+
+#include "core/colour.h"
+
+#include <string>
+#include <vector>
+
+namespace lantern {
+
+/// A named colour to be shown through a profile; Lab under the D50 PCS white.
+struct ReferenceColour {
+    std::string name;
+    Lab lab;
+    bool operator==(const ReferenceColour &) const = default;
+};
+
+struct ReferenceSet {
+    std::string name;
+    std::vector<ReferenceColour> colours;
+};
+
+/// Lantern 40, our own set: A1..A8 greys from white to near black, B skin-range tones, C and D two
+/// hue rings at moderate chroma, E saturated colours.
+ReferenceSet lantern40();
+
+/// The 24-patch rendition chart. Source: McCamy, Marcus, Davidson, J. Appl. Photogr. Eng. 2 (1976)
+/// 95-99, Table I: x, y, Y under illuminant C, entered from memory; brought to D50 with Bradford and
+/// scaled so that the perfect diffuser is the white.
+ReferenceSet chart24();
+
+/// Reference colours from a CGATS text: LAB_L LAB_A LAB_B (D50), or XYZ_X XYZ_Y XYZ_Z relative to a
+/// D50 white of Y = 100; names from SAMPLE_NAME or SAMPLE_ID.
+/// \throws Error BadInput naming source, line and field.
+ReferenceSet referenceFromCgats(const std::string &text, const std::string &source);
+
+} // namespace lantern

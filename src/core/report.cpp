@@ -1,0 +1,295 @@
+#include "core/report.h"
+
+#include "core/cgats.h"
+#include "core/text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern {
+
+namespace {
+
+Json toJson(const XYZ &c)
+{
+    return {c.X, c.Y, c.Z};
+}
+
+Json toJson(const Lab &c)
+{
+    return {c.L, c.a, c.b};
+}
+
+Json toJson(const Statistics &s)
+{
+    return {{"mean", s.mean}, {"median", s.median}, {"p90", s.p90},
+            {"p95", s.p95},   {"max", s.max},       {"deviation", s.deviation}};
+}
+
+template <class T> Json orNull(const std::optional<T> &value)
+{
+    return value ? Json(*value) : Json(nullptr);
+}
+
+Json stateToJson(const DisplayState &s)
+{
+    Json j;
+    j["white_xyz"] = s.white ? toJson(*s.white) : Json(nullptr);
+    j["black_xyz"] = s.black ? toJson(*s.black) : Json(nullptr);
+    j["cct"] = s.cct ? Json(s.cct->kelvin) : Json(nullptr);
+    j["duv"] = s.cct ? Json(s.cct->duv) : Json(nullptr);
+    j["delta_uv"] = orNull(s.deltaUv);
+    j["contrast"] = orNull(s.contrast);
+    j["gamma"] = orNull(s.gamma);
+    j["tone_error"] = orNull(s.toneError);
+    j["grey_balance"] = orNull(s.greyBalance);
+    j["srgb_coverage"] = orNull(s.srgbCoverage);
+    j["p3_coverage"] = orNull(s.p3Coverage);
+    return j;
+}
+
+std::string escape(const std::string &text)
+{
+    std::string out;
+    for (const char c : text) {
+        if (c == '&')
+            out += "&amp;";
+        else if (c == '<')
+            out += "&lt;";
+        else if (c == '>')
+            out += "&gt;";
+        else if (c == '"')
+            out += "&quot;";
+        else
+            out += c;
+    }
+    return out;
+}
+
+std::string number(const std::optional<double> &value, int decimals, const std::string &unit = {})
+{
+    return value ? fixedNumber(*value, decimals) + (unit.empty() ? "" : " " + unit) : "—";
+}
+
+/// sRGB colour of a PCS Lab for the page's swatches. Source: IEC 61966-2-1, matrix for D65.
+std::string cssColour(const Lab &lab)
+{
+    const RelXYZ d65{0.95047, 1.0, 1.08883};
+    Mat3 rgbFromXyz;
+    rgbFromXyz << 3.2406, -1.5372, -0.4986, -0.9689, 1.8758, 0.0415, 0.0557, -0.2040, 1.0570;
+    const Vec3 rgb = rgbFromXyz * (bradford(kD50, d65) * vec(xyzFromLab(lab, kD50)));
+    std::string out = "rgb(";
+    for (int c = 0; c < 3; ++c) {
+        const double v = std::clamp(rgb[c], 0.0, 1.0);
+        const double s = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
+        out += (c ? "," : "") + std::to_string(std::lround(255 * s));
+    }
+    return out + ")";
+}
+
+class Page {
+public:
+    void line(const std::string &text) { m_html += text + "\n"; }
+    void row(const std::vector<std::string> &cells, const char *tag = "td")
+    {
+        m_html += "<tr>";
+        for (const std::string &c : cells)
+            m_html += std::string("<") + tag + ">" + c + "</" + tag + ">";
+        m_html += "</tr>\n";
+    }
+    std::string take() { return std::move(m_html); }
+
+private:
+    std::string m_html;
+};
+
+void stateTable(Page &page, const ReportData &r)
+{
+    page.line("<h2>Display</h2><table>");
+    page.row({"", "Aim", "Before", "Now"}, "th");
+    auto both = [&](const std::string &name, const std::string &aim, auto value) {
+        page.row({name, aim, r.before ? value(*r.before) : "—", r.after ? value(*r.after) : "—"});
+    };
+    both("White point", escape(whiteName(r.aim.white)), [](const DisplayState &s) {
+        return s.cct ? fixedNumber(s.cct->kelvin, 0) + " K, Duv " + fixedNumber(s.cct->duv, 4)
+                     : std::string("—");
+    });
+    both("Distance from the aimed white, Δu'v'", "0",
+         [](const DisplayState &s) { return number(s.deltaUv, 4); });
+    both("Luminance", r.aim.luminanceCdM2 ? shortNumber(*r.aim.luminanceCdM2) + " cd/m²" : "native",
+         [](const DisplayState &s) {
+             return s.white ? fixedNumber(s.white->Y, 1) + " cd/m²" : std::string("—");
+         });
+    both("Black", r.aim.contrastRatio ? "1:" + shortNumber(*r.aim.contrastRatio) : "native",
+         [](const DisplayState &s) {
+             return s.black ? fixedNumber(s.black->Y, 3) + " cd/m²" : std::string("—");
+         });
+    both("Contrast", r.aim.contrastRatio ? shortNumber(*r.aim.contrastRatio) + ":1" : "native",
+         [](const DisplayState &s) { return number(s.contrast, 0, ": 1"); });
+    both("Tone curve, as gamma", escape(toneName(r.aim.tone)),
+         [](const DisplayState &s) { return number(s.gamma, 2); });
+    both("Grey balance, mean ΔE00", "0",
+         [](const DisplayState &s) { return number(s.greyBalance, 2); });
+    both("Gamut, share of sRGB in u'v'", "native", [](const DisplayState &s) {
+        return s.srgbCoverage ? fixedNumber(100 * *s.srgbCoverage, 1) + " %" : std::string("—");
+    });
+    page.line("</table>");
+}
+
+void validationTable(Page &page, const Validation &v)
+{
+    page.line("<h2>Colour accuracy</h2>");
+    page.line("<p class=\"verdict\">" + std::string(v.within() ? "Within" : "Over") + " " +
+              escape(v.tolerance.title) + " (mean ≤ " + shortNumber(v.tolerance.meanDeltaE00) +
+              ", worst ≤ " + shortNumber(v.tolerance.maxDeltaE00) + " ΔE00): mean " +
+              fixedNumber(v.deltaE00.mean, 2) + ", median " + fixedNumber(v.deltaE00.median, 2) +
+              ", 90 % below " + fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " +
+              fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
+              ", deviation " + fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
+    page.line("<p>" + escape(v.referenceName) +
+              ", shown through the profile, relative to the measured white of " +
+              fixedNumber(v.white.Y, 1) + " cd/m².</p><table>");
+    page.row({"", "Colour", "RGB sent", "L* a* b* aimed", "L* a* b* measured", "ΔE00", "ΔE76",
+              "of it out of gamut"},
+             "th");
+    auto lab = [](const Lab &c) {
+        return fixedNumber(c.L, 1) + " " + fixedNumber(c.a, 1) + " " + fixedNumber(c.b, 1);
+    };
+    for (const ValidatedPatch &p : v.patches)
+        page.row({"<span class=\"swatch\" style=\"background:" + cssColour(p.aimed.reference.lab) +
+                      "\"></span>",
+                  escape(p.aimed.reference.name),
+                  shortNumber(p.aimed.rgb.r) + " " + shortNumber(p.aimed.rgb.g) + " " +
+                      shortNumber(p.aimed.rgb.b),
+                  lab(p.aimed.reference.lab), lab(p.lab), fixedNumber(p.deltaE00, 2),
+                  fixedNumber(p.deltaE76, 2), fixedNumber(p.outOfGamut, 2)});
+    page.line("</table>");
+}
+
+} // namespace
+
+Json validationToJson(const Validation &v)
+{
+    Json j;
+    j["reference"] = v.referenceName;
+    j["white_xyz"] = toJson(v.white);
+    j["delta_e_2000"] = toJson(v.deltaE00);
+    j["delta_e_76"] = toJson(v.deltaE76);
+    j["tolerance"] = {{"name", v.tolerance.name},
+                      {"mean", v.tolerance.meanDeltaE00},
+                      {"max", v.tolerance.maxDeltaE00}};
+    j["within"] = v.within();
+    j["patches"] = Json::array();
+    for (const ValidatedPatch &p : v.patches)
+        j["patches"].push_back({{"name", p.aimed.reference.name},
+                                {"aimed_lab", toJson(p.aimed.reference.lab)},
+                                {"rgb", {p.aimed.rgb.r, p.aimed.rgb.g, p.aimed.rgb.b}},
+                                {"measured_xyz", toJson(p.measured)},
+                                {"measured_lab", toJson(p.lab)},
+                                {"delta_e_2000", p.deltaE00},
+                                {"delta_e_76", p.deltaE76},
+                                {"out_of_gamut", p.outOfGamut}});
+    return j;
+}
+
+Json reportToJson(const ReportData &r)
+{
+    Json j = {{"format", "bold-lantern-report"},
+              {"version", 1},
+              {"display", r.display},
+              {"serial", r.serial},
+              {"meter", r.meter},
+              {"correction", r.correction},
+              {"date", r.date},
+              {"profile", r.profileName},
+              {"chart_patches", r.chartPatches},
+              {"profile_residual_delta_e_2000", r.profileResidual}};
+    j["aim"] = aimToJson(r.aim);
+    if (r.controls)
+        j["controls"] = controlsToJson(*r.controls);
+    if (r.before)
+        j["before"] = stateToJson(*r.before);
+    if (r.after)
+        j["after"] = stateToJson(*r.after);
+    if (r.calibration) {
+        const CalibrationResult &c = *r.calibration;
+        Json greys = Json::array();
+        for (const GreyPoint &g : c.greys)
+            greys.push_back({{"code", g.code},
+                             {"aimed_xyz", toJson(g.aimed)},
+                             {"measured_xyz", toJson(g.measured)},
+                             {"delta_e_2000", g.deltaE00}});
+        j["calibration"] = {{"aimed_white_xyz", toJson(c.aimedWhite)},
+                            {"mean_delta_e_2000", c.meanDeltaE00},
+                            {"max_delta_e_2000", c.maxDeltaE00},
+                            {"rounds", c.rounds},
+                            {"distinct_levels", c.distinctLevels},
+                            {"greys", greys}};
+    }
+    if (r.validation)
+        j["validation"] = validationToJson(*r.validation);
+    return j;
+}
+
+std::string reportToHtml(const ReportData &r)
+{
+    Page page;
+    page.line("<!DOCTYPE html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
+              escape(r.display) + ", " + escape(r.date.substr(0, 10)) + "</title><style>");
+    page.line("body{font:15px/1.45 'Open Sans',sans-serif;background:#fff;color:#222;max-width:60em;"
+              "margin:2em auto;padding:0 1em}"
+              "table{border-collapse:collapse;margin:.5em 0 1.5em}"
+              "td,th{padding:.2em .9em .2em 0;text-align:left;border-bottom:1px solid #ddd;"
+              "font-variant-numeric:tabular-nums}th{font-weight:600;color:#666}"
+              ".swatch{display:inline-block;width:2.2em;height:1.1em}.verdict{font-weight:600}");
+    page.line("</style></head><body><h1>" + escape(r.display) + "</h1>");
+    page.line("<p>Measured " + escape(r.date) + " with " + escape(r.meter) +
+              (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
+              (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) + ".<br>Aim: " +
+              escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + ".</p>");
+    stateTable(page, r);
+    if (r.controls) {
+        const MonitorControls &c = *r.controls;
+        page.line("<h2>Monitor settings</h2><p>Brightness " + shortNumber(c.brightness) +
+                  ", contrast " + shortNumber(c.contrast) + ", red gain " + shortNumber(c.redGain) +
+                  ", green gain " + shortNumber(c.greenGain) + ", blue gain " +
+                  shortNumber(c.blueGain) + ".</p>");
+    }
+    if (r.calibration)
+        page.line("<h2>Calibration</h2><p>Greys from 5 % up against the aim: mean ΔE00 " +
+                  fixedNumber(r.calibration->meanDeltaE00, 2) + ", worst " +
+                  fixedNumber(r.calibration->maxDeltaE00, 2) + " after " +
+                  std::to_string(r.calibration->rounds) + " rounds; " +
+                  std::to_string(r.calibration->distinctLevels) + " of 256 levels kept.</p>");
+    if (!r.profileName.empty())
+        page.line("<h2>Profile</h2><p>" + escape(r.profileName) + ", from " +
+                  std::to_string(r.chartPatches) + " readings; mean difference between model and "
+                  "readings " + fixedNumber(r.profileResidual, 2) + " ΔE00.</p>");
+    if (r.validation)
+        validationTable(page, *r.validation);
+    page.line("</body></html>");
+    return page.take();
+}
+
+std::string validationToCgats(const Validation &v)
+{
+    CgatsTable table;
+    table.keywords["DESCRIPTOR"] = v.referenceName;
+    table.keywords["WHITE_Y_CD_M2"] = exactNumber(v.white.Y);
+    table.fields = {"SAMPLE_ID", "SAMPLE_NAME", "RGB_R", "RGB_G", "RGB_B",    "XYZ_X",
+                    "XYZ_Y",     "XYZ_Z",       "LAB_L", "LAB_A", "LAB_B",    "AIM_LAB_L",
+                    "AIM_LAB_A", "AIM_LAB_B",   "DE_2000"};
+    int id = 0;
+    for (const ValidatedPatch &p : v.patches) {
+        std::vector<CgatsCell> row = {{std::to_string(++id)}, {p.aimed.reference.name}};
+        for (const Vec3 &triple : {vec(p.aimed.rgb), vec(p.measured), vec(p.lab),
+                                   vec(p.aimed.reference.lab)})
+            for (int i = 0; i < 3; ++i)
+                row.push_back({exactNumber(triple[i])});
+        row.push_back({exactNumber(p.deltaE00)});
+        table.rows.push_back(std::move(row));
+    }
+    return writeCgats(table);
+}
+
+} // namespace lantern

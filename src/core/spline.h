@@ -1,0 +1,47 @@
+#pragma once
+
+#include "core/colour.h"
+
+#include <Eigen/Core>
+#include <array>
+#include <vector>
+
+namespace lantern {
+
+/// The four uniform cubic B-splines that are not zero at one place, and their slopes.
+struct SplineWindow {
+    int first = 0;                   ///< index of the first of the four coefficients
+    std::array<double, 4> value{};   ///< they sum to 1
+    std::array<double, 4> slope{};   ///< derivative by x
+};
+
+/// \param x place, clamped to 0..1  \param intervals >= 1; there are intervals + 3 coefficients.
+/// Source: de Boor, A Practical Guide to Splines (1978), uniform knots.
+SplineWindow splineWindow(double x, int intervals);
+
+/// Smooth function from the unit cube to three numbers: tensor product of uniform cubic B-splines,
+/// least-squares fitted to scattered samples with a penalty on roughness.
+class SmoothField {
+public:
+    struct Sample {
+        Vec3 at;       ///< 0..1 each
+        Vec3 value;
+        double weight; ///< > 0, of the squared error
+    };
+
+    SmoothField() = default;
+
+    /// Fits; the strength of the penalty is chosen by cross-validation, so a field without structure
+    /// comes out as (nearly) zero. Cost is linear in the number of samples.
+    /// \param intervals per axis, 1..8
+    static SmoothField fit(const std::vector<Sample> &samples, int intervals);
+
+    /// Value at `at` (0..1 each); `jacobian`, if given, gets d value / d at, 3x3.
+    Vec3 evaluate(const Vec3 &at, Mat3 *jacobian = nullptr) const;
+
+private:
+    int m_intervals = 0; ///< 0: the zero field
+    Eigen::Matrix<double, Eigen::Dynamic, 3> m_coefficients;
+};
+
+} // namespace lantern

@@ -1,0 +1,23 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace lantern {
+
+/// Number to text and back, always with a decimal point, whatever the locale.
+
+/// Fewest digits (up to 6) that still say the number: 2.2, 120, 0.3127.
+std::string shortNumber(double value);
+
+/// Exactly `decimals` digits after the point.
+std::string fixedNumber(double value, int decimals);
+
+/// 17 significant digits: reads back as the same double.
+std::string exactNumber(double value);
+
+/// The whole of `text` as a finite number, or nothing. "nan" and "inf" are nothing.
+std::optional<double> parseNumber(std::string_view text);
+
+} // namespace lantern

@@ -1,0 +1,104 @@
+#include "core/validation.h"
+
+#include "core/difference.h"
+#include "core/error.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern {
+
+Statistics statistics(std::vector<double> values)
+{
+    std::sort(values.begin(), values.end());
+    const auto n = static_cast<double>(values.size());
+    auto quantile = [&](double q) {
+        const double position = q * (n - 1);
+        const auto i = static_cast<size_t>(position);
+        const size_t j = std::min(i + 1, values.size() - 1);
+        return values[i] + (position - static_cast<double>(i)) * (values[j] - values[i]);
+    };
+    Statistics s;
+    for (const double v : values)
+        s.mean += v / n;
+    double squares = 0;
+    for (const double v : values)
+        squares += (v - s.mean) * (v - s.mean);
+    s.deviation = values.size() > 1 ? std::sqrt(squares / (n - 1)) : 0;
+    s.median = quantile(0.5);
+    s.p90 = quantile(0.9);
+    s.p95 = quantile(0.95);
+    s.max = values.back();
+    return s;
+}
+
+const std::vector<Tolerance> &tolerances()
+{
+    static const std::vector<Tolerance> list = {{"studio", "Studio", 1.0, 3.0},
+                                                {"general", "General", 2.0, 5.0},
+                                                {"basic", "Basic", 3.0, 8.0}};
+    return list;
+}
+
+const Tolerance &toleranceByName(const std::string &name)
+{
+    std::string known;
+    for (const Tolerance &t : tolerances()) {
+        if (t.name == name)
+            return t;
+        known += (known.empty() ? "" : ", ") + t.name;
+    }
+    throw Error(ErrorKind::BadInput, "tolerance", "\"" + name + "\" is not known",
+                "Choose one of: " + known + ".");
+}
+
+std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile &profile)
+{
+    std::vector<AimedPatch> out;
+    for (const ReferenceColour &colour : set.colours) {
+        const Vec3 exact = vec(profile.toDevice(colour.lab));
+        const DeviceRgb rgb = toDeviceRgb(exact.array().round());
+        out.push_back({colour, rgb, profile.toLab(rgb)});
+    }
+    return out;
+}
+
+std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
+{
+    std::vector<DeviceRgb> patches = {{255, 255, 255}};
+    for (const AimedPatch &p : aimed)
+        patches.push_back(p.rgb);
+    return patches;
+}
+
+Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
+                    const std::vector<Reading> &readings, const Tolerance &tolerance)
+{
+    if (aimed.empty() || readings.size() != aimed.size() + 1)
+        throw Error(ErrorKind::BadInput, "validation",
+                    std::to_string(readings.size()) + " readings for " +
+                        std::to_string(aimed.size()) + " colours and white");
+    Validation v;
+    v.referenceName = referenceName;
+    v.tolerance = tolerance;
+    v.white = whiteOf({readings.front()}, "validation");
+    std::vector<double> all00;
+    std::vector<double> all76;
+    for (size_t i = 0; i < aimed.size(); ++i) {
+        ValidatedPatch p;
+        p.aimed = aimed[i];
+        p.measured = readings[i + 1].xyz;
+        p.lab = pcsLab(p.measured, v.white);
+        p.deltaE00 = deltaE2000(p.aimed.reference.lab, p.lab);
+        p.deltaE76 = deltaE76(p.aimed.reference.lab, p.lab);
+        p.outOfGamut = deltaE2000(p.aimed.reference.lab, p.aimed.reachable);
+        all00.push_back(p.deltaE00);
+        all76.push_back(p.deltaE76);
+        v.patches.push_back(p);
+    }
+    v.deltaE00 = statistics(all00);
+    v.deltaE76 = statistics(all76);
+    return v;
+}
+
+} // namespace lantern
