@@ -12,6 +12,10 @@ constexpr double kGoodDeltaUv = 0.0010;  ///< sound white: below what the eye te
 constexpr double kGoodLuminance = 0.010; ///< relative
 constexpr double kHeadroom = 1.004;      ///< light kept for the LUT to finish white with
 
+/// What an adjustment reads before white: black, red, green, blue.
+constexpr std::array<DeviceRgb, 4> kFirstPatches = {
+    {{0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}}};
+
 std::array<double MonitorControls::*, 3> gainMembers()
 {
     return {&MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain};
@@ -27,6 +31,13 @@ double backlight(double lowest, double brightness)
 WhiteAdvisor::WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities)
     : m_inverse(primaries.inverse()), m_black(black), m_capabilities(capabilities)
 {
+}
+
+WhiteAdvisor WhiteAdvisor::fromReadings(const std::vector<Reading> &first,
+                                        ControlCapabilities capabilities)
+{
+    return {primariesFromReadings(first[1].xyz, first[2].xyz, first[3].xyz, first[0].xyz),
+            first[0].xyz, capabilities};
 }
 
 Vec3 WhiteAdvisor::drive(const XYZ &white) const
@@ -115,14 +126,12 @@ AdjustPlan::AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capab
 
 PlanStep AdjustPlan::next() const
 {
-    static constexpr std::array<DeviceRgb, 4> kFirst = {
-        {{0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}}};
     if (m_finished)
         return Finished{};
     if (m_pending)
         return SetControls{*m_pending};
-    if (m_first.size() < kFirst.size())
-        return ReadPatch{kFirst[m_first.size()]};
+    if (m_first.size() < kFirstPatches.size())
+        return ReadPatch{kFirstPatches[m_first.size()]};
     return ReadPatch{{255, 255, 255}};
 }
 
@@ -131,12 +140,8 @@ void AdjustPlan::accept(const Reading &reading)
     ++m_done;
     if (!m_advisor) {
         m_first.push_back(reading);
-        if (m_first.size() == 4) {
-            Mat3 primaries;
-            for (int c = 0; c < 3; ++c)
-                primaries.col(c) = vec(m_first[1 + c].xyz) - vec(m_first[0].xyz);
-            m_advisor.emplace(primaries, m_first[0].xyz, m_capabilities);
-        }
+        if (m_first.size() == kFirstPatches.size())
+            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
         return;
     }
     if (!m_advice)
@@ -161,6 +166,34 @@ int AdjustPlan::readingsLeft() const
 {
     constexpr int kUsual = 9;
     return m_finished ? 0 : std::max(1, kUsual - m_done);
+}
+
+HandAdjustPlan::HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
+    : m_aim(std::move(aim)), m_controls(start), m_capabilities(capabilities)
+{
+}
+
+PlanStep HandAdjustPlan::next() const
+{
+    if (m_finished)
+        return Finished{};
+    if (m_first.size() < kFirstPatches.size())
+        return ReadPatch{kFirstPatches[m_first.size()]};
+    return ReadPatch{{255, 255, 255}};
+}
+
+void HandAdjustPlan::accept(const Reading &reading)
+{
+    ++m_done;
+    if (!m_advisor) {
+        m_first.push_back(reading);
+        if (m_first.size() == kFirstPatches.size())
+            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
+        return;
+    }
+    m_advisor->add({m_controls, reading.xyz});
+    m_advice = m_advisor->advise(aimChromaticity(m_aim, chromaticity(reading.xyz)),
+                                 m_aim.luminanceCdM2);
 }
 
 } // namespace lantern

@@ -38,6 +38,10 @@ class WhiteAdvisor {
 public:
     /// \param primaries light of red, green, blue at full drive as columns, cd/m², black taken off
     WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities);
+    /// The same from readings of black, red, green, blue in this order.
+    /// \throws Error Device when the primaries were read as the same colour.
+    static WhiteAdvisor fromReadings(const std::vector<Reading> &first,
+                                     ControlCapabilities capabilities);
 
     void add(const WhiteReading &reading);
     /// After at least one add(). \param luminance aimed, cd/m²; nothing = keep the present one.
@@ -79,6 +83,33 @@ private:
     std::optional<Advice> m_advice;
     std::optional<MonitorControls> m_pending;
     Chromaticity m_aimedWhite;
+    int m_done = 0;
+    bool m_finished = false;
+};
+
+/// Adjustment by a person: reads black and the primaries once, then white again and again until
+/// finish() is called, with advice after each reading.
+class HandAdjustPlan : public StagePlan {
+public:
+    HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
+    [[nodiscard]] PlanStep next() const override;
+    void accept(const Reading &reading) override;
+    void acknowledge() override {}
+    [[nodiscard]] int readingsDone() const override { return m_done; }
+    [[nodiscard]] int readingsLeft() const override { return m_finished ? 0 : 1; }
+
+    /// What the controls stand at for the readings to come, where the monitor tells.
+    void setControls(const MonitorControls &controls) { m_controls = controls; }
+    void finish() { m_finished = true; }
+    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
+
+private:
+    Aim m_aim;
+    MonitorControls m_controls;
+    ControlCapabilities m_capabilities;
+    std::vector<Reading> m_first;
+    std::optional<WhiteAdvisor> m_advisor;
+    std::optional<Advice> m_advice;
     int m_done = 0;
     bool m_finished = false;
 };

@@ -173,13 +173,7 @@ void CalibrationPlan::solveNative()
 {
     m_nativeWhite = m_native[0].xyz;
     m_black = m_native[1].xyz;
-    for (int c = 0; c < 3; ++c)
-        m_primaries.col(c) = vec(m_native[2 + c].xyz) - vec(m_black);
-    const double volume = m_primaries.determinant() / std::pow(std::max(m_nativeWhite.Y, 1e-9), 3);
-    if (!(std::abs(volume) > 1e-6))
-        throw Error(ErrorKind::Device, "display",
-                    "red, green and blue were read as the same colour",
-                    "Check that the meter sits on the patch and that the patch is not covered.");
+    m_primaries = primariesFromReadings(m_native[2].xyz, m_native[3].xyz, m_native[4].xyz, m_black);
     m_inversePrimaries = m_primaries.inverse();
     m_fullDrive = drive(m_nativeWhite);
 

@@ -2,6 +2,9 @@
 
 #include "core/error.h"
 
+#include <Eigen/LU>
+#include <cmath>
+
 namespace lantern {
 
 namespace {
@@ -47,6 +50,19 @@ XYZ blackOf(const std::vector<Reading> &readings, const std::string &source)
         throw Error(ErrorKind::BadInput, source, "no reading of black (RGB 0 0 0)",
                     "Measure a chart that holds white, black and some greys.");
     return black;
+}
+
+Mat3 primariesFromReadings(const XYZ &red, const XYZ &green, const XYZ &blue, const XYZ &black)
+{
+    Mat3 primaries;
+    primaries << vec(red) - vec(black), vec(green) - vec(black), vec(blue) - vec(black);
+    const double light = std::cbrt(std::abs(primaries.determinant()));
+    constexpr double kFlat = 0.01; // of the light of all three: the volume real primaries exceed
+    if (!(light > kFlat * primaries.row(1).sum()))
+        throw Error(ErrorKind::Device, "display",
+                    "red, green and blue were read as the same colour",
+                    "Check that the meter sits on the patch and that the patch is not covered.");
+    return primaries;
 }
 
 } // namespace lantern

@@ -1,0 +1,165 @@
+#include "cli/commands.h"
+
+#include "cli/inputs.h"
+#include "core/chart.h"
+#include "core/text.h"
+#include "run/bench_devices.h"
+#include "run/output_files.h"
+#include "run/run_engine.h"
+
+#include <QCoreApplication>
+#include <QDateTime>
+
+#include <iostream>
+
+namespace lantern::cli {
+
+namespace {
+
+using namespace lantern::run;
+
+RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
+{
+    const auto &display = bench.display().description();
+    const auto &meter = bench.meter().description();
+    RunSetup s;
+    s.displayId = display.id;
+    s.displayName = display.name;
+    s.serial = display.serial;
+    s.technology = bench.technology();
+    s.meterName = meter.name;
+    s.correction = meter.isReference() ? "" : "corrected for " + bench.technology();
+    if (!o.aim.empty())
+        s.aim = aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
+    s.chartPatches = o.chart;
+    s.profileKind = profileKind(o.kind);
+    s.adjust = o.noAdjust || !display.remoteControls ? AdjustMode::Skip : AdjustMode::Automatic;
+    s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains};
+    s.startControls = display.controls;
+    s.linkBits = display.linkBits;
+    s.startedAt =
+        QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+    s.seed = o.seed;
+    return s;
+}
+
+/// Takes up the folder's run if there is one; it must have been asked for with the same options.
+qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &folder)
+{
+    const auto runs = logbook.runs();
+    if (runs.empty())
+        return 0;
+    Json before = setupToJson(runs.front().setup);
+    Json now = setupToJson(wanted);
+    now["started_at"] = before["started_at"];
+    for (const auto &[key, value] : now.items())
+        if (before[key] != value)
+            throw Error(ErrorKind::BadInput, folder,
+                        "this folder holds a run with another " + key + " (" +
+                            before[key].dump().substr(0, 80) + ")",
+                        "Give the same options to go on with it, or another folder.");
+    return runs.front().id;
+}
+
+void injectFault(bench::Bench &bench, const std::string &fault)
+{
+    if (fault.empty())
+        return;
+    const size_t at = fault.find('@');
+    const auto number =
+        at == std::string::npos ? std::nullopt : parseNumber(fault.substr(at + 1));
+    if (!number || *number < 0)
+        throw Error(ErrorKind::BadInput, "--fault " + fault, "KIND@READING is expected",
+                    "For example unplugged@40.");
+    bench.meter().injectFault(static_cast<uint64_t>(*number), meterFaultByName(fault.substr(0, at)));
+}
+
+void printResult(const RunResults &r, const RunOptions &o)
+{
+    if (o.json) {
+        std::cout << reportToJson(reportData(r)).dump() << '\n';
+        return;
+    }
+    std::cout << r.setup.displayName << ": white " << fixedNumber(r.after->cct->kelvin, 0) << " K, Δu'v' "
+              << fixedNumber(*r.after->deltaUv, 4) << ", " << fixedNumber(r.after->white->Y, 1)
+              << " cd/m²; greys mean " << fixedNumber(r.calibration->meanDeltaE00, 2)
+              << " ΔE00; colours mean " << fixedNumber(r.validation->deltaE00.mean, 2) << ", worst "
+              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\nwritten to " << o.out << '\n';
+}
+
+} // namespace
+
+int run(const RunOptions &o)
+{
+    requireIcc4(o.icc);
+    (void)makeChart(o.chart); // refuses a bad size before anything is written
+    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter), o.technology,
+                       o.seed);
+    injectFault(bench, o.fault);
+    const RunSetup setup = setupFor(o, bench);
+    const QString folder = QString::fromStdString(o.out);
+    makeFolder(folder);
+
+    const auto rig = std::make_shared<BenchRig>(std::move(bench));
+    DirectPresenter presenter;
+    DirectEye eye(&presenter);
+    BenchMeter meter(rig, &eye);
+    BenchControls controls(rig);
+    BenchLut lut(rig);
+    FileProfileStore store(folder + QStringLiteral("/profile.icc"));
+
+    const QString logbookPath = folder + QStringLiteral("/run.sqlite");
+    qint64 unfinished = 0;
+    {
+        Logbook logbook(logbookPath, Logbook::Access::Write);
+        unfinished = existingRun(logbook, setup, o.out);
+        if (unfinished != 0 && logbook.isFinished(unfinished, Stage::Validate)) {
+            const RunResults results = loadResults(logbook, unfinished);
+            writeOutputs(results, folder); // the program may have died between the run and its files
+            printResult(results, o);
+            return 0;
+        }
+    }
+
+    RunEngine engine(logbookPath);
+    engine.setDevices({&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
+                       &lut, &store});
+    engine.setAutomatic(true);
+    RunResults results;
+    std::optional<Error> error;
+    QObject::connect(&engine, &RunEngine::resultsChanged,
+                     [&](const RunResults &r) { results = r; });
+    QObject::connect(&engine, &RunEngine::failed, [&](const QString &message, int code) {
+        error.emplace(static_cast<ErrorKind>(code), "", message.toStdString());
+        QCoreApplication::quit();
+    });
+    QObject::connect(&engine, &RunEngine::statusChanged, [&](const RunStatus &status) {
+        if (status.activity == Activity::Faulted || status.activity == Activity::Blocked) {
+            const std::string again =
+                status.activity == Activity::Faulted
+                    ? "Give the same command again to go on from the last reading."
+                    : "";
+            error.emplace(ErrorKind::Device, stageKey(status.stage).toStdString(),
+                          status.message.toStdString(), again);
+        }
+        if (error || status.activity == Activity::Finished)
+            QCoreApplication::quit();
+    });
+    QMetaObject::invokeMethod(
+        &engine,
+        [&] {
+            if (unfinished != 0)
+                engine.resumeRun(unfinished);
+            else
+                engine.begin(setup);
+        },
+        Qt::QueuedConnection);
+    QCoreApplication::exec();
+    if (error)
+        throw *error;
+    writeOutputs(results, folder);
+    printResult(results, o);
+    return 0;
+}
+
+} // namespace lantern::cli

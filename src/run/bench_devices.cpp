@@ -1,0 +1,147 @@
+#include "run/bench_devices.h"
+
+#include "core/error.h"
+#include "run/files.h"
+
+#include <QFileInfo>
+
+namespace lantern::run {
+
+BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
+    : Meter(parent), m_rig(std::move(rig)), m_eye(eye), m_wait(new QTimer(this))
+{
+    m_wait->setSingleShot(true);
+    m_wait->setTimerType(Qt::PreciseTimer);
+    connect(m_eye, &BenchEye::looked, this, &BenchMeter::onLooked);
+    connect(m_wait, &QTimer::timeout, this, [this] {
+        if (const auto *reading = std::get_if<bench::MeterReading>(&m_outcome))
+            emit readingFinished(reading->xyz, reading->integrationSeconds);
+        else
+            emit readingFailed(std::get<MeterFault>(m_outcome));
+    });
+}
+
+QString BenchMeter::name() const
+{
+    return QString::fromStdString(
+        m_rig->with([](bench::Bench &b) { return b.meter().description().name; }));
+}
+
+void BenchMeter::startReading()
+{
+    m_looking = true;
+    m_eye->look();
+}
+
+void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
+{
+    if (!m_looking)
+        return;
+    m_looking = false;
+    if (seen.empty()) {
+        m_outcome = MeterFault::OffPatch;
+        m_wait->start(0);
+        return;
+    }
+    double seconds = 0;
+    m_outcome = m_rig->with([&](bench::Bench &b) {
+        const double before = b.clockSeconds();
+        auto outcome = b.read(seen);
+        seconds = b.clockSeconds() - before;
+        return outcome;
+    });
+    m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
+}
+
+void BenchMeter::cancelReading()
+{
+    m_looking = false;
+    m_wait->stop();
+}
+
+void BenchMeter::zero()
+{
+    m_rig->with([](bench::Bench &b) { b.meter().zero(); });
+}
+
+QByteArray BenchMeter::state() const
+{
+    const Json json = m_rig->with([](bench::Bench &b) {
+        return Json{{"clock_seconds", b.clockSeconds()},
+                    {"reading_number", b.meter().readingNumber()}};
+    });
+    return QByteArray::fromStdString(json.dump());
+}
+
+void BenchMeter::restore(const QByteArray &state)
+{
+    if (state.isEmpty())
+        return;
+    const std::string source = "state of the bench in the logbook";
+    const Json json = parseJson(state.toStdString(), source);
+    JsonObject root(json, source);
+    const double clock = root.number("clock_seconds", 0, 1e12);
+    const auto number = static_cast<uint64_t>(root.number("reading_number", 0, 1e15));
+    m_rig->with([&](bench::Bench &b) {
+        b.setClockSeconds(clock);
+        b.meter().setReadingNumber(number);
+    });
+}
+
+void DirectPresenter::show(const DeviceRgb &rgb)
+{
+    m_rgb = rgb;
+    QMetaObject::invokeMethod(this, &PatchPresenter::shown, Qt::QueuedConnection);
+}
+
+ControlCapabilities BenchControls::capabilities() const
+{
+    return m_rig->with([](bench::Bench &b) {
+        const auto &d = b.display().description();
+        return ControlCapabilities{d.remoteControls, d.remoteControls && d.hasRgbGains};
+    });
+}
+
+std::optional<MonitorControls> BenchControls::read()
+{
+    return m_rig->with([](bench::Bench &b) -> std::optional<MonitorControls> {
+        if (!b.display().description().remoteControls)
+            return std::nullopt;
+        return b.condition().controls;
+    });
+}
+
+void BenchControls::write(const MonitorControls &controls)
+{
+    m_rig->with([&](bench::Bench &b) {
+        if (!b.display().description().remoteControls)
+            throw Error(ErrorKind::Device, b.display().description().name,
+                        "does not answer on its control channel",
+                        "Turn its controls by hand, or go on without.");
+        b.condition().controls = controls;
+    });
+}
+
+VideoLut BenchLut::read()
+{
+    return m_rig->with(
+        [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+}
+
+void BenchLut::load(const VideoLut &lut)
+{
+    m_rig->with([&](bench::Bench &b) { b.condition().lut = lut; });
+}
+
+QString FileProfileStore::install(const QByteArray &icc, const QString &)
+{
+    writeFile(m_path, icc);
+    return m_path;
+}
+
+QByteArray FileProfileStore::inUse()
+{
+    return QFileInfo::exists(m_path) ? readFile(m_path) : QByteArray();
+}
+
+} // namespace lantern::run

@@ -1,0 +1,129 @@
+#pragma once
+
+#include "bench/bench.h"
+#include "run/devices.h"
+
+#include <QTimer>
+
+#include <memory>
+#include <mutex>
+
+namespace lantern::run {
+
+/// A bench that several threads may use: the engine reads, the interface turns the monitor's buttons.
+class BenchRig {
+public:
+    explicit BenchRig(bench::Bench bench) : m_bench(std::move(bench)) {}
+
+    /// Calls `work(bench)` while nobody else does.
+    template <class F> auto with(F &&work)
+    {
+        const std::lock_guard lock(m_mutex);
+        return work(m_bench);
+    }
+
+private:
+    std::mutex m_mutex;
+    bench::Bench m_bench;
+};
+
+/// Says what is in front of the meter. Signals arrive from whatever thread can see it.
+class BenchEye : public QObject {
+    Q_OBJECT
+public:
+    using QObject::QObject;
+    virtual void look() = 0;
+signals:
+    /// Code values with their share of the seen area; empty when the patch cannot be seen at all.
+    void looked(const lantern::bench::Bench::SeenColours &seen);
+};
+
+/// The bench's meter behind the meter interface.
+class BenchMeter : public Meter {
+    Q_OBJECT
+public:
+    /// \param eye not owned
+    BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent = nullptr);
+
+    /// How many times faster than life; 0 = does not wait at all.
+    void setSpeed(double speed) { m_speed = speed; }
+
+    [[nodiscard]] QString name() const override;
+    void startReading() override;
+    void cancelReading() override;
+    void zero() override;
+    [[nodiscard]] QByteArray state() const override;
+    void restore(const QByteArray &state) override;
+
+private:
+    void onLooked(const bench::Bench::SeenColours &seen);
+
+    std::shared_ptr<BenchRig> m_rig;
+    BenchEye *m_eye;
+    QTimer *m_wait;
+    double m_speed = 0;
+    bool m_looking = false;
+    bench::MeterOutcome m_outcome;
+};
+
+/// Presenter and eye of a bench without a screen: the patch goes straight to the display model.
+class DirectPresenter : public PatchPresenter {
+    Q_OBJECT
+public:
+    using PatchPresenter::PatchPresenter;
+    void show(const DeviceRgb &rgb) override;
+    [[nodiscard]] const DeviceRgb &shownRgb() const { return m_rgb; }
+
+private:
+    DeviceRgb m_rgb;
+};
+
+class DirectEye : public BenchEye {
+    Q_OBJECT
+public:
+    explicit DirectEye(const DirectPresenter *presenter, QObject *parent = nullptr)
+        : BenchEye(parent), m_presenter(presenter)
+    {
+    }
+    void look() override { emit looked({{m_presenter->shownRgb(), 1.0}}); }
+
+private:
+    const DirectPresenter *m_presenter;
+};
+
+/// The simulated monitor's controls.
+class BenchControls : public ControlsDevice {
+public:
+    explicit BenchControls(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
+    [[nodiscard]] ControlCapabilities capabilities() const override;
+    std::optional<MonitorControls> read() override;
+    void write(const MonitorControls &controls) override;
+
+private:
+    std::shared_ptr<BenchRig> m_rig;
+};
+
+/// Video LUT kept in the bench itself.
+class BenchLut : public VideoLutDevice {
+public:
+    explicit BenchLut(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
+    VideoLut read() override;
+    void load(const VideoLut &lut) override;
+
+private:
+    std::shared_ptr<BenchRig> m_rig;
+};
+
+/// Installs by writing one file: the command line's way.
+class FileProfileStore : public ProfileStore {
+public:
+    explicit FileProfileStore(QString path) : m_path(std::move(path)) {}
+    QString install(const QByteArray &icc, const QString &name) override;
+    QByteArray inUse() override;
+
+private:
+    QString m_path;
+};
+
+} // namespace lantern::run
+

@@ -1,0 +1,41 @@
+#include "run/output_files.h"
+
+#include "core/readings_file.h"
+#include "run/files.h"
+
+namespace lantern::run {
+
+namespace {
+
+QByteArray bytes(const std::string &text)
+{
+    return QByteArray::fromStdString(text);
+}
+
+} // namespace
+
+ReadingSet chartReadings(const RunResults &r)
+{
+    ReadingSet set;
+    set.readings = r.chart;
+    set.keywords = {{"DISPLAY", r.setup.displayName}, {"METER", r.setup.meterName},
+                    {"CORRECTION", r.setup.correction}, {"CREATED", r.setup.startedAt},
+                    {"AIM", aimSummary(r.setup.aim)}};
+    return set;
+}
+
+void writeOutputs(const RunResults &r, const QString &folder)
+{
+    const auto path = [&](const char *name) { return folder + QLatin1Char('/') + QLatin1String(name); };
+    writeFile(path("profile.icc"), r.profile);
+    writeFile(path("readings.cgats"), bytes(readingsToCgats(chartReadings(r))));
+    if (r.controls)
+        writeFile(path("controls.json"), bytes(controlsToJson(*r.controls).dump(2) + "\n"));
+    if (r.validation)
+        writeFile(path("validation.cgats"), bytes(validationToCgats(*r.validation)));
+    const ReportData report = reportData(r);
+    writeFile(path("report.json"), bytes(reportToJson(report).dump(2) + "\n"));
+    writeFile(path("report.html"), bytes(reportToHtml(report)));
+}
+
+} // namespace lantern::run

@@ -1,0 +1,16 @@
+#pragma once
+
+#include "run/run_results.h"
+
+#include <QString>
+
+namespace lantern::run {
+
+/// Writes profile.icc, readings.cgats, controls.json, validation.cgats, report.json and report.html of
+/// a finished run into a folder. \throws Error Device
+void writeOutputs(const RunResults &results, const QString &folder);
+
+/// The chart's readings with what is known about them.
+ReadingSet chartReadings(const RunResults &results);
+
+} // namespace lantern::run

@@ -1,0 +1,116 @@
+#pragma once
+
+#include "run/devices.h"
+#include "run/run_results.h"
+
+#include <QElapsedTimer>
+#include <QObject>
+#include <QTimer>
+
+#include <memory>
+#include <optional>
+
+namespace lantern::run {
+
+/// What the engine is doing within a stage.
+enum class Activity {
+    Idle,     ///< no run
+    Waiting,  ///< for proceed(), before `stage`
+    Working,
+    Paused,   ///< by the person
+    Faulted,  ///< by a fault; message says what to do, resume() tries the same patch again
+    Blocked,  ///< the display cannot do what the aim asks, or the like: resuming cannot help
+    Finished,
+};
+
+/// State of the engine, a plain value.
+struct RunStatus {
+    qint64 run = 0;
+    Stage stage = Stage::Ready;
+    Activity activity = Activity::Idle;
+    QString message;               ///< of a fault
+    int readingsDone = 0;          ///< in this stage
+    int readingsLeft = 0;
+    double secondsLeft = 0;        ///< estimate for this stage
+    std::optional<DeviceRgb> patch; ///< being read
+};
+
+/// Runs the stages as a state machine driven by events. Lives in a thread of its own, together with
+/// its logbook; the devices' signals and all calls reach it through the event loop.
+class RunEngine : public QObject {
+    Q_OBJECT
+public:
+    /// \param logbookPath opened for writing in begin() or resumeRun()
+    explicit RunEngine(QString logbookPath, QObject *parent = nullptr);
+    ~RunEngine() override;
+
+    /// To be called before any run, from the engine's thread or before it starts.
+    void setDevices(const Devices &devices);
+    /// Goes from stage to stage without waiting for proceed().
+    void setAutomatic(bool automatic) { m_automatic = automatic; }
+
+public slots:
+    /// Opens the logbook now, so that a second program is noticed at the start.
+    void open();
+    void begin(const lantern::run::RunSetup &setup);
+    void resumeRun(qint64 run);
+    /// Starts the stage that status.stage names, or ends the adjustment by hand.
+    void proceed();
+    /// After the present reading.
+    void pause();
+    void resume();
+    /// Ends the work at once; everything read is kept and the run can be taken up again.
+    void stop();
+    /// Stops and never offers the run for resuming again.
+    void abandon();
+    /// Turns the monitor's controls; for the adjustment.
+    void turnControls(const lantern::MonitorControls &controls);
+    /// Changes how the adjustment is done, before it starts or while it is done by hand.
+    void setAdjustMode(lantern::run::AdjustMode mode);
+
+signals:
+    void statusChanged(const lantern::run::RunStatus &status);
+    void resultsChanged(const lantern::run::RunResults &results);
+    void readingTaken(lantern::run::Stage stage, const lantern::Reading &reading);
+    /// The engine could not start or had to give up; nothing read is lost.
+    void failed(const QString &message, int exitCode);
+
+private:
+    void step();
+    void startStage();
+    void finishStage(const QByteArray &result = {});
+    void advance();
+    void build();
+    void install();
+    void onShown();
+    void onReading(const XYZ &xyz, double integrationSeconds);
+    void fault(const QString &message);
+    void block(const QString &message);
+    void setActivity(Activity activity, const QString &message = {});
+    void publishStatus();
+    void askForPatch(const DeviceRgb &rgb);
+    void restoreDevices();
+    /// Runs `work`; an Error becomes a fault (device) or failed() (logbook not open).
+    template <class F> void guarded(F &&work);
+    Logbook &logbook();
+
+    QString m_logbookPath;
+    std::unique_ptr<Logbook> m_logbook;
+    Devices m_devices;
+    bool m_automatic = false;
+
+    RunStatus m_status;
+    RunResults m_results;
+    std::unique_ptr<StagePlan> m_plan;
+    std::optional<VideoLut> m_loadedLut;      ///< last one asked for by a plan
+    enum class Awaiting { Nothing, Patch, Reading };
+    Awaiting m_awaiting = Awaiting::Nothing;
+    bool m_pauseRequested = false;
+    QTimer *m_watchdog;
+    QElapsedTimer m_stageClock;
+    qint64 m_pausedMs = 0;
+    int m_readingsAtStart = 0; ///< of the stage, before this program took it up
+};
+
+} // namespace lantern::run
+

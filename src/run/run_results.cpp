@@ -1,0 +1,156 @@
+#include "run/run_results.h"
+
+#include "core/chart.h"
+#include "core/error.h"
+
+namespace lantern::run {
+
+namespace {
+
+const char *kValidationSource = "profile of this run";
+
+std::vector<AimedPatch> aimedBy(const RunResults &results)
+{
+    const ProfileFile profile({results.profile.begin(), results.profile.end()}, kValidationSource);
+    return aimedPatches(lantern40(), profile);
+}
+
+void unpackProfile(const QByteArray &packed, RunResults &results, const std::string &source)
+{
+    const Json json = parseJson(packed.toStdString(), source);
+    JsonObject root(json, source);
+    results.profileResidual = root.number("residual", 0, 1000);
+    results.profile = QByteArray::fromBase64(QByteArray::fromStdString(root.string("icc_base64")));
+    root.finish();
+}
+
+} // namespace
+
+std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
+{
+    const RunSetup &s = results.setup;
+    switch (stage) {
+    case Stage::Ready:
+        return std::make_unique<PatchListPlan>(statePatches());
+    case Stage::Adjust:
+        if (s.adjust == AdjustMode::Automatic && s.startControls)
+            return std::make_unique<AdjustPlan>(s.aim, *s.startControls, s.controls);
+        if (s.adjust == AdjustMode::ByHand)
+            return std::make_unique<HandAdjustPlan>(
+                s.aim, s.startControls.value_or(MonitorControls{}), s.controls);
+        return std::make_unique<PatchListPlan>(std::vector<DeviceRgb>{});
+    case Stage::Calibrate:
+        return std::make_unique<CalibrationPlan>(s.aim, s.linkBits);
+    case Stage::Measure:
+        return std::make_unique<PatchListPlan>(makeChart(s.chartPatches));
+    case Stage::Validate:
+        return std::make_unique<PatchListPlan>(validationPatches(aimedBy(results)));
+    case Stage::Build:
+    case Stage::Install:
+    case Stage::Done:
+        break;
+    }
+    return nullptr;
+}
+
+void collect(Stage stage, const StagePlan &plan, RunResults &results)
+{
+    const auto *list = dynamic_cast<const PatchListPlan *>(&plan);
+    if (stage == Stage::Ready && list)
+        results.before = displayState(list->readings(), results.setup.aim);
+    else if (const auto *adjust = dynamic_cast<const AdjustPlan *>(&plan)) {
+        results.controls = adjust->controls();
+        results.advice = adjust->lastAdvice();
+    } else if (const auto *hand = dynamic_cast<const HandAdjustPlan *>(&plan))
+        results.advice = hand->lastAdvice();
+    else if (const auto *calibration = dynamic_cast<const CalibrationPlan *>(&plan))
+        results.calibration = calibration->result();
+    else if (stage == Stage::Measure && list) {
+        results.chart = list->readings();
+        results.after = displayState(results.chart, results.setup.aim);
+    } else if (stage == Stage::Validate && list)
+        results.validation = validate(lantern40().name, aimedBy(results), list->readings(),
+                                      toleranceByName(results.setup.tolerance));
+}
+
+void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)
+{
+    size_t used = 0;
+    while (used < readings.size()) {
+        const PlanStep step = plan.next();
+        if (const auto *read = std::get_if<ReadPatch>(&step)) {
+            const LoggedReading &logged = readings[used];
+            if (!(logged.reading.rgb == read->rgb))
+                throw Error(ErrorKind::Device, path,
+                            "the readings of this run do not fit its plan",
+                            "It was begun by another version of Bold Lantern; start a new run.");
+            if (auto *hand = dynamic_cast<HandAdjustPlan *>(&plan); hand && logged.controls)
+                hand->setControls(*logged.controls);
+            plan.accept(logged.reading);
+            ++used;
+        } else if (std::holds_alternative<Finished>(step))
+            throw Error(ErrorKind::Device, path, "this run holds more readings than its plan",
+                        "It was begun by another version of Bold Lantern; start a new run.");
+        else
+            plan.acknowledge();
+    }
+}
+
+RunResults loadResults(Logbook &logbook, qint64 run)
+{
+    RunResults results;
+    results.setup = logbook.setup(run);
+    results.controls = results.setup.startControls;
+    const std::string path = logbook.path().toStdString();
+    for (const Stage stage : kStages) {
+        if (!logbook.isFinished(run, stage))
+            break;
+        if (stage == Stage::Build)
+            unpackProfile(logbook.stageResult(run, stage), results, path);
+        else if (stage == Stage::Install)
+            results.installedPath = QString::fromUtf8(logbook.stageResult(run, stage));
+        else {
+            const auto readings = logbook.readings(run, stage);
+            const auto plan = makePlan(stage, results);
+            replay(*plan, readings, path);
+            if (stage == Stage::Adjust)
+                for (const LoggedReading &l : readings) {
+                    if (l.controls)
+                        results.controls = l.controls;
+                    if (l.reading.rgb == DeviceRgb{255, 255, 255})
+                        results.whites.push_back(
+                            {l.controls.value_or(MonitorControls{}), l.reading.xyz});
+                }
+            collect(stage, *plan, results);
+        }
+    }
+    return results;
+}
+
+QByteArray packProfile(const QByteArray &icc, double residual)
+{
+    const Json json = {{"residual", residual}, {"icc_base64", icc.toBase64().toStdString()}};
+    return QByteArray::fromStdString(json.dump());
+}
+
+ReportData reportData(const RunResults &r)
+{
+    ReportData report;
+    report.display = r.setup.displayName;
+    report.serial = r.setup.serial;
+    report.meter = r.setup.meterName;
+    report.correction = r.setup.correction;
+    report.date = r.setup.startedAt;
+    report.aim = r.setup.aim;
+    report.controls = r.controls;
+    report.before = r.before;
+    report.after = r.after;
+    report.calibration = r.calibration;
+    report.validation = r.validation;
+    report.profileName = r.profile.isEmpty() ? std::string() : profileName(r.setup);
+    report.chartPatches = static_cast<int>(r.chart.size());
+    report.profileResidual = r.profileResidual;
+    return report;
+}
+
+} // namespace lantern::run
