@@ -28,6 +28,15 @@ double backlight(double lowest, double brightness)
 
 } // namespace
 
+XYZ whiteAfter(const XYZ &white, const std::array<Chromaticity, 3> &primaries, const Vec3 &factors)
+{
+    Mat3 p;
+    for (int c = 0; c < 3; ++c)
+        p.col(c) = vec(fromChromaticity(primaries[c], 1));
+    const Vec3 drive = p.inverse() * vec(white);
+    return toXyz(p * drive.cwiseProduct(factors));
+}
+
 WhiteAdvisor::WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities)
     : m_inverse(primaries.inverse()), m_black(black), m_capabilities(capabilities)
 {

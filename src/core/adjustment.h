@@ -30,6 +30,10 @@ struct Advice {
     bool settled = false;      ///< nothing the controls can still better
 };
 
+/// White after each channel's light is multiplied by a factor. \param primaries chromaticities of the
+/// channels; they must not lie on a line.
+XYZ whiteAfter(const XYZ &white, const std::array<Chromaticity, 3> &primaries, const Vec3 &factors);
+
 /// Learns how a monitor's controls act from the readings it is given and says what to turn next.
 ///
 /// The highest needed gain is kept at its top and the others are lowered; brightness then sets the

@@ -31,9 +31,9 @@ ReferenceSet lantern40()
     const std::array<Lab, 8> skins = {polar(84, 16, 62), polar(77, 21, 60), polar(69, 25, 57),
                                       polar(61, 28, 58), polar(52, 28, 56), polar(44, 25, 54),
                                       polar(35, 19, 52), polar(27, 13, 50)};
-    const std::array<Lab, 8> saturated = {polar(48, 72, 32), polar(63, 70, 55), polar(80, 72, 85),
-                                          polar(62, 62, 135), polar(58, 36, 200), polar(46, 42, 262),
-                                          polar(34, 56, 295), polar(46, 62, 345)};
+    const std::array<Lab, 8> saturated = {polar(47, 66, 32), polar(63, 66, 58), polar(80, 68, 86),
+                                          polar(60, 55, 138), polar(57, 30, 200), polar(47, 38, 262),
+                                          polar(33, 52, 296), polar(47, 58, 345)};
     for (int i = 0; i < 8; ++i)
         set.colours.push_back({cellName('A', i), {greys[i], 0, 0}});
     for (int i = 0; i < 8; ++i)
@@ -41,7 +41,7 @@ ReferenceSet lantern40()
     for (int i = 0; i < 8; ++i)
         set.colours.push_back({cellName('C', i), polar(70, 24, 20 + 45.0 * i)});
     for (int i = 0; i < 8; ++i)
-        set.colours.push_back({cellName('D', i), polar(54, 38, 20 + 45.0 * i)});
+        set.colours.push_back({cellName('D', i), polar(54, 33, 20 + 45.0 * i)});
     for (int i = 0; i < 8; ++i)
         set.colours.push_back({cellName('E', i), saturated[i]});
     return set;

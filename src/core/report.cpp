@@ -71,20 +71,12 @@ std::string number(const std::optional<double> &value, int decimals, const std::
     return value ? fixedNumber(*value, decimals) + (unit.empty() ? "" : " " + unit) : "—";
 }
 
-/// sRGB colour of a PCS Lab for the page's swatches. Source: IEC 61966-2-1, matrix for D65.
+/// CSS colour of a PCS Lab for the page's swatches.
 std::string cssColour(const Lab &lab)
 {
-    const RelXYZ d65{0.95047, 1.0, 1.08883};
-    Mat3 rgbFromXyz;
-    rgbFromXyz << 3.2406, -1.5372, -0.4986, -0.9689, 1.8758, 0.0415, 0.0557, -0.2040, 1.0570;
-    const Vec3 rgb = rgbFromXyz * (bradford(kD50, d65) * vec(xyzFromLab(lab, kD50)));
-    std::string out = "rgb(";
-    for (int c = 0; c < 3; ++c) {
-        const double v = std::clamp(rgb[c], 0.0, 1.0);
-        const double s = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-        out += (c ? "," : "") + std::to_string(std::lround(255 * s));
-    }
-    return out + ")";
+    const Vec3 rgb = 255 * srgbFromPcs(lab);
+    return "rgb(" + fixedNumber(rgb[0], 0) + "," + fixedNumber(rgb[1], 0) + "," +
+           fixedNumber(rgb[2], 0) + ")";
 }
 
 class Page {

@@ -206,6 +206,14 @@ QByteArray Logbook::stageResult(qint64 run, Stage stage)
     return s.next() ? s.value(0).toByteArray() : QByteArray();
 }
 
+void Logbook::changeSetup(qint64 run, const RunSetup &setup)
+{
+    Statement(*this, QStringLiteral("UPDATE run SET setup = ? WHERE id = ?"))
+        .bind(QString::fromStdString(setupToJson(setup).dump()))
+        .bind(run)
+        .run();
+}
+
 void Logbook::restartStage(qint64 run, Stage stage, const RunSetup &setup)
 {
     if (!m_database.transaction())
@@ -214,10 +222,7 @@ void Logbook::restartStage(qint64 run, Stage stage, const RunSetup &setup)
         .bind(run)
         .bind(static_cast<int>(stage))
         .run();
-    Statement(*this, QStringLiteral("UPDATE run SET setup = ? WHERE id = ?"))
-        .bind(QString::fromStdString(setupToJson(setup).dump()))
-        .bind(run)
-        .run();
+    changeSetup(run, setup);
     if (!m_database.commit())
         failed(m_path, m_database.lastError());
 }

@@ -44,6 +44,7 @@ public:
 
     qint64 createRun(const RunSetup &setup);
     [[nodiscard]] RunSetup setup(qint64 run);
+    void changeSetup(qint64 run, const RunSetup &setup);
 
     void appendReading(qint64 run, Stage stage, const LoggedReading &reading);
     [[nodiscard]] std::vector<LoggedReading> readings(qint64 run, Stage stage);

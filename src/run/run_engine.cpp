@@ -142,7 +142,9 @@ void RunEngine::advance()
         return;
     }
     setActivity(Activity::Waiting);
-    if (m_automatic)
+    const bool nothingToAdjust =
+        m_status.stage == Stage::Adjust && m_results.setup.adjust == AdjustMode::Skip;
+    if (m_automatic || nothingToAdjust)
         QMetaObject::invokeMethod(this, &RunEngine::proceed, Qt::QueuedConnection);
 }
 
@@ -400,6 +402,17 @@ void RunEngine::setAdjustMode(AdjustMode mode)
         m_results.whites.clear();
         m_results.advice.reset();
         startStage();
+    });
+}
+
+void RunEngine::setProfileTitle(const QString &title)
+{
+    if (m_status.run == 0 || m_status.stage > Stage::Build)
+        return;
+    guarded([&] {
+        m_results.setup.profileTitle = title.trimmed().toStdString();
+        logbook().changeSetup(m_status.run, m_results.setup);
+        emit resultsChanged(m_results);
     });
 }
 

@@ -67,6 +67,8 @@ public slots:
     void turnControls(const lantern::MonitorControls &controls);
     /// Changes how the adjustment is done, before it starts or while it is done by hand.
     void setAdjustMode(lantern::run::AdjustMode mode);
+    /// Names the profile; before it is built.
+    void setProfileTitle(const QString &title);
 
 signals:
     void statusChanged(const lantern::run::RunStatus &status);

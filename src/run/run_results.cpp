@@ -56,9 +56,10 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
 void collect(Stage stage, const StagePlan &plan, RunResults &results)
 {
     const auto *list = dynamic_cast<const PatchListPlan *>(&plan);
-    if (stage == Stage::Ready && list)
-        results.before = displayState(list->readings(), results.setup.aim);
-    else if (const auto *adjust = dynamic_cast<const AdjustPlan *>(&plan)) {
+    if (stage == Stage::Ready && list) {
+        results.found = list->readings();
+        results.before = displayState(results.found, results.setup.aim);
+    } else if (const auto *adjust = dynamic_cast<const AdjustPlan *>(&plan)) {
         results.controls = adjust->controls();
         results.advice = adjust->lastAdvice();
     } else if (const auto *hand = dynamic_cast<const HandAdjustPlan *>(&plan))

@@ -18,7 +18,8 @@ namespace lantern::run {
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
 struct RunResults {
     RunSetup setup;
-    std::optional<DisplayState> before;
+    std::vector<Reading> found;                ///< readings of the Ready stage
+    std::optional<DisplayState> before;        ///< what they say
     std::vector<WhiteReading> whites;          ///< trail of the adjustment
     std::optional<Advice> advice;              ///< what to turn next
     std::optional<MonitorControls> controls;   ///< where they stand

@@ -70,6 +70,7 @@ Json setupToJson(const RunSetup &s)
               {"has_gains", s.controls.gains},
               {"link_bits", s.linkBits ? Json(*s.linkBits) : Json(nullptr)},
               {"tolerance", s.tolerance},
+              {"profile_title", s.profileTitle},
               {"started_at", s.startedAt},
               {"seed", s.seed}};
     j["aim"] = aimToJson(s.aim);
@@ -99,6 +100,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     if (!root.raw("link_bits").is_null())
         s.linkBits = root.integer("link_bits", 1, 16);
     s.tolerance = root.string("tolerance");
+    s.profileTitle = root.string("profile_title");
     s.startedAt = root.string("started_at");
     s.seed = root.raw("seed").get<uint64_t>();
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
@@ -110,6 +112,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
 
 std::string profileName(const RunSetup &s)
 {
+    if (!s.profileTitle.empty())
+        return s.profileTitle;
     const std::string luminance =
         s.aim.luminanceCdM2 ? QString::number(*s.aim.luminanceCdM2).toStdString() : "native";
     return s.displayName + " " + s.startedAt.substr(0, 10) + " " + whiteName(s.aim.white) + " " +

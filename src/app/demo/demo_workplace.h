@@ -1,0 +1,86 @@
+#pragma once
+
+#include "app/patch_window.h"
+#include "app/session.h"
+#include "platform/x11_output.h"
+#include "run/bench_devices.h"
+
+#include <memory>
+#include <vector>
+
+namespace lantern::app {
+
+/// What the bench's meter sees: the pixels that the patch window really shows, through the LUT that is
+/// really loaded.
+class ScreenEye : public run::BenchEye {
+    Q_OBJECT
+public:
+    /// \param lut of the output the patch is on; null: the bench keeps the LUT itself
+    ScreenEye(PatchWindow *window, std::shared_ptr<run::BenchRig> rig, run::VideoLutDevice *lut,
+              QObject *parent = nullptr);
+    void look() override; ///< from any thread
+
+private:
+    void lookHere();
+
+    PatchWindow *m_window;
+    std::shared_ptr<run::BenchRig> m_rig;
+    run::VideoLutDevice *m_lut;
+};
+
+/// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. All of them
+/// share the one output of the X server that the window is on; choosing a display puts its own LUT and
+/// profile in force there.
+class DemoWorkplace : public Workplace {
+    Q_OBJECT
+public:
+    explicit DemoWorkplace(QObject *parent = nullptr);
+    ~DemoWorkplace() override;
+
+    [[nodiscard]] std::vector<DisplayCard> displays() const override;
+    [[nodiscard]] MeterCard meterCard(int display) const override;
+    run::Devices devices(int display, QThread *engineThread) override;
+    [[nodiscard]] run::RunSetup setup(int display) const override;
+    void activate(int display, const std::optional<run::RunResults> &lastRun) override;
+    ProfileInUse readBack(int display, const run::RunResults &results) override;
+    [[nodiscard]] std::vector<ReadyPoint> readyPoints(int display) const override;
+
+    [[nodiscard]] PatchWindow *patchWindow() { return m_patch.get(); }
+    std::shared_ptr<run::BenchRig> rig(int display) { return m_places[display].rig; }
+
+    /// Meter on the bench, "reference" or "colorimeter"; takes effect when a display is chosen.
+    void setMeter(const std::string &kind);
+    [[nodiscard]] const std::string &meterKind() const { return m_meterKind; }
+    void setSpeed(double speed);
+    [[nodiscard]] double speed() const { return m_speed; }
+    /// The next reading on a display fails in this way.
+    void injectFault(int display, MeterFault fault);
+
+    /// Measures the demo's earlier runs into an empty logbook, with their true dates in the past. Runs
+    /// in the calling thread, some seconds of computing.
+    static void makeHistory(const QString &logbookPath);
+
+private:
+    struct Place {
+        std::shared_ptr<run::BenchRig> rig;
+        std::unique_ptr<ScreenEye> eye;
+        run::BenchMeter *meter = nullptr; ///< lives in the engine's thread, deleted there
+        std::unique_ptr<run::BenchControls> controls;
+        std::unique_ptr<run::VideoLutDevice> engineLut; ///< used by the engine only
+        std::unique_ptr<run::VideoLutDevice> lut;       ///< used by the interface only
+        std::unique_ptr<run::ProfileStore> store;
+    };
+    void makePlaces();
+    void makeDevices(Place &place);
+
+    std::vector<platform::X11Output> m_outputs;
+    std::unique_ptr<PatchWindow> m_patch;
+    std::unique_ptr<WindowPresenter> m_presenter;
+    std::unique_ptr<platform::X11ProfileStore> m_declared; ///< interface's own look at the property
+    std::vector<Place> m_places;
+    std::string m_meterKind = "colorimeter";
+    double m_speed = 20;
+    std::optional<VideoLut> m_lutBefore; ///< of the real output, put back when the demo ends
+};
+
+} // namespace lantern::app

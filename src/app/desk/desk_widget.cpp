@@ -1,0 +1,171 @@
+#include "app/desk/desk_widget.h"
+
+#include "app/ledger/ledger_rows.h"
+#include "app/theme.h"
+#include "app/widgets/mark_painter.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+constexpr int kHeight = 112;
+constexpr double kMargin = 20;
+constexpr double kMeterWidth = 250;
+constexpr double kTextWidth = 166;
+constexpr double kTallest = 70;
+
+QString ageText(const DisplayCard &card)
+{
+    if (!card.lastValidated)
+        return QObject::tr("never measured");
+    const qint64 days = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc());
+    return days == 0 ? QObject::tr("validated today") : QObject::tr("%n day(s) ago", nullptr, int(days));
+}
+
+} // namespace
+
+DeskWidget::DeskWidget(QWidget *parent) : QWidget(parent)
+{
+    setFixedHeight(kHeight);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Desk: displays and meter"));
+    setObjectName(QStringLiteral("desk"));
+}
+
+void DeskWidget::setState(const SessionState &state)
+{
+    m_state = state;
+    if (!state.displays.empty()) {
+        const DisplayCard &card = state.displays[state.selected];
+        setAccessibleDescription(tr("%1 selected, %2").arg(card.name, ageText(card)));
+    }
+    update();
+}
+
+std::vector<DeskWidget::Slot> DeskWidget::slotsFor() const
+{
+    std::vector<Slot> out;
+    double tallest = 1;
+    for (const DisplayCard &c : m_state.displays)
+        tallest = std::max(tallest, c.sizeMm.height());
+    const double scale = kTallest / tallest;
+    const double available = width() - kMeterWidth - 2 * kMargin;
+    const double step = available / std::max<size_t>(1, m_state.displays.size());
+    double x = kMargin;
+    for (const DisplayCard &c : m_state.displays) {
+        const double w = c.sizeMm.width() * scale;
+        const double h = c.sizeMm.height() * scale;
+        const QRectF screen(x, 20 + kTallest - h, w, h);
+        out.push_back({screen, {screen.right() + 10, 16, std::min(kTextWidth, step - w - 16), 80}});
+        x += step;
+    }
+    return out;
+}
+
+void DeskWidget::paintEvent(QPaintEvent *)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.fillRect(rect(), theme::kPanel);
+    p.fillRect(QRectF(0, height() - 1, width(), 1), theme::kLine);
+    const auto places = slotsFor();
+    for (size_t i = 0; i < places.size(); ++i)
+        paintDisplay(p, i, places[i]);
+    paintMeter(p);
+}
+
+void DeskWidget::paintDisplay(QPainter &p, size_t index, const Slot &slot) const
+{
+    const DisplayCard &card = m_state.displays[index];
+    const bool selected = static_cast<int>(index) == m_state.selected;
+    p.setPen(QPen(selected ? theme::kMuted : theme::kLine, selected ? 1.5 : 1));
+    p.setBrush(QColor(0x1b, 0x1b, 0x1b));
+    p.drawRoundedRect(slot.screen, 2, 2);
+    if (selected)
+        p.fillRect(QRectF(slot.screen.left(), slot.screen.top() - 6, slot.screen.width(), 3),
+                   theme::kAccent);
+    if (selected && hasFocus()) {
+        p.setPen(QPen(theme::kText, 1, Qt::DotLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(slot.screen.adjusted(-4, -10, 4, 4));
+    }
+    const double left = slot.text.left();
+    const double w = slot.text.width();
+    auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour, double indent = 0) {
+        p.setFont(font);
+        p.setPen(colour);
+        const QString shown = QFontMetricsF(font).elidedText(text, Qt::ElideRight, w - indent);
+        p.drawText(QRectF(left + indent, y, w - indent, 20), Qt::AlignLeft | Qt::AlignVCenter, shown);
+    };
+    line(18, card.name, theme::font(11, selected ? QFont::DemiBold : QFont::Normal),
+         selected ? theme::kBright : theme::kMuted);
+    line(39, card.detail + QStringLiteral(" · ") + ageText(card), theme::font(theme::kSmall), theme::kMuted);
+    paintMark(p, QRectF(left, 64, 12, 12), card.mark);
+    QString text = markWord(card.mark);
+    if (card.lastMean)
+        text += tr(" · mean ΔE00 %1").arg(figure(card.lastMean, 2));
+    line(60, text, theme::font(theme::kSmall), theme::kMuted, 18);
+}
+
+void DeskWidget::paintMeter(QPainter &p) const
+{
+    const double left = width() - kMeterWidth;
+    p.fillRect(QRectF(left - 16, 16, 1, 80), theme::kLine);
+    auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour) {
+        p.setFont(font);
+        p.setPen(colour);
+        p.drawText(QRectF(left, y, kMeterWidth - 10, 20), Qt::AlignLeft | Qt::AlignVCenter, text);
+    };
+    const MeterCard &m = m_state.meter;
+    const QFont bold = theme::font(11, QFont::DemiBold);
+    line(18, m.name, bold, theme::kBright);
+    QString state = m.state;
+    if (m_state.status.activity == run::Activity::Working)
+        state = tr("reading");
+    else if (m_state.status.activity == run::Activity::Faulted)
+        state = tr("needs you");
+    p.save();
+    p.translate(QFontMetricsF(bold).horizontalAdvance(m.name) + 10, 0);
+    line(18, m.kind + QStringLiteral(" · ") + state, theme::font(theme::kSmall), theme::kMuted);
+    p.restore();
+    if (m.lastReading) {
+        const Chromaticity c = chromaticity(*m.lastReading);
+        line(41, tr("x %1  y %2  %3 cd/m²").arg(figure(c.x, 4), figure(c.y, 4), figure(m.lastReading->Y, 2)),
+             theme::font(theme::kNormal), theme::kText);
+    } else
+        line(41, tr("no reading yet"), theme::font(theme::kNormal), theme::kFaint);
+    if (m.room)
+        line(64,
+             tr("Room  %1 lx · %2 K")
+                 .arg(figure(m.room->illuminanceLux, 0),
+                      figure(correlatedColourTemperature(m.room->chromaticity).kelvin, 0)),
+             theme::font(theme::kSmall), theme::kMuted);
+}
+
+void DeskWidget::mousePressEvent(QMouseEvent *event)
+{
+    const auto places = slotsFor();
+    for (size_t i = 0; i < places.size(); ++i)
+        if (places[i].screen.united(places[i].text).contains(event->position()))
+            emit displayChosen(static_cast<int>(i));
+}
+
+void DeskWidget::keyPressEvent(QKeyEvent *event)
+{
+    const int count = static_cast<int>(m_state.displays.size());
+    if (event->key() == Qt::Key_Left && m_state.selected > 0)
+        emit displayChosen(m_state.selected - 1);
+    else if (event->key() == Qt::Key_Right && m_state.selected + 1 < count)
+        emit displayChosen(m_state.selected + 1);
+    else
+        QWidget::keyPressEvent(event);
+}
+
+} // namespace lantern::app

@@ -1,0 +1,308 @@
+#include "app/ledger/ledger_rows.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+using run::Activity;
+using run::Stage;
+
+const QString kDash = QStringLiteral("—");
+
+QString tr(const char *text, const char *comment = nullptr)
+{
+    return QCoreApplication::translate("Ledger", text, comment);
+}
+
+/// Limits of the marks; common practice, the strict ones what a careful studio asks for.
+struct Limits {
+    double within, near;
+};
+constexpr Limits kWhiteDeltaUv{0.0010, 0.0040};
+constexpr Limits kLuminance{0.02, 0.05};
+constexpr Limits kTone{0.03, 0.06};
+constexpr Limits kGreyBalance{1.0, 2.0};
+constexpr Limits kAccuracy{1.0, 2.0};
+
+Mark judge(const std::optional<double> &value, Limits limits)
+{
+    if (!value)
+        return Mark::NotMeasured;
+    return *value <= limits.within ? Mark::Within : *value <= limits.near ? Mark::Near : Mark::Over;
+}
+
+template <class F>
+auto from(const std::optional<DisplayState> &state, F &&pick) -> decltype(pick(*state))
+{
+    return state ? pick(*state) : std::nullopt;
+}
+
+struct Sources {
+    std::optional<DisplayState> before, now, last;
+};
+
+template <class F> void fill(LedgerRow &row, const Sources &s, int decimals, F &&pick)
+{
+    row.before = figure(from(s.before, pick), decimals);
+    row.now = figure(from(s.now, pick), decimals);
+    row.lastTime = figure(from(s.last, pick), decimals);
+}
+
+LedgerRow readyRow(const SessionState &state)
+{
+    const auto done = std::count_if(state.ready.begin(), state.ready.end(),
+                                    [](const ReadyPoint &p) { return p.done; });
+    LedgerRow row{tr("Ready"), tr("points")};
+    row.aim = QLocale().toString(state.ready.size());
+    row.before = row.lastTime = kDash;
+    row.now = QLocale().toString(done);
+    const bool all = done == static_cast<long>(state.ready.size());
+    row.mark = all ? Mark::Within : state.readyConfirmed ? Mark::Near : Mark::NotMeasured;
+    row.view = ViewId::Ready;
+    return row;
+}
+
+std::optional<double> aimCct(const Aim &aim)
+{
+    if (std::holds_alternative<NativeWhite>(aim.white))
+        return std::nullopt;
+    return correlatedColourTemperature(aimChromaticity(aim, {})).kelvin;
+}
+
+LedgerRow profileRow(const SessionState &state)
+{
+    LedgerRow row{tr("Profile in use"), {}};
+    row.aim = tr("this run");
+    row.before = kDash;
+    row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
+                       ? QString::fromStdString(state.lastTime->setup.startedAt).left(10)
+                       : kDash;
+    row.now = state.inUse.checked ? state.inUse.found : kDash;
+    if (!state.results.installedPath.isEmpty() && state.inUse.checked)
+        row.mark = state.inUse.profileMatches && state.inUse.lutMatches ? Mark::Within : Mark::Over;
+    row.view = ViewId::Profile;
+    return row;
+}
+
+QString stageVerb(const SessionState &state)
+{
+    switch (state.status.stage) {
+    case Stage::Ready:
+        return tr("Read the display as it is");
+    case Stage::Adjust:
+        return tr("Adjust white");
+    case Stage::Calibrate:
+        return tr("Calibrate tone and grey");
+    case Stage::Measure:
+        return tr("Measure %1 patches").arg(state.results.setup.chartPatches);
+    case Stage::Build:
+        return tr("Build the profile");
+    case Stage::Install:
+        return tr("Install the profile");
+    case Stage::Validate:
+        return tr("Validate");
+    case Stage::Done:
+        break;
+    }
+    return {};
+}
+
+QString stageHint(const SessionState &state)
+{
+    switch (state.status.stage) {
+    case Stage::Ready:
+        return tr("White, black, primaries and nine greys, for comparison.");
+    case Stage::Adjust:
+        return state.displays[state.selected].remoteControls
+                   ? tr("The program turns the monitor's own controls.")
+                   : tr("You turn, the program reads and advises.");
+    case Stage::Calibrate:
+        return tr("Greys are read and the video LUT is corrected until it fits.");
+    case Stage::Measure:
+        return tr("Then the profile is built from them.");
+    case Stage::Build:
+        return tr("From the readings just taken.");
+    case Stage::Install:
+        return tr("For this user; loaded now.");
+    case Stage::Validate:
+        return tr("Forty known colours through the profile.");
+    case Stage::Done:
+        break;
+    }
+    return {};
+}
+
+QString workingText(const SessionState &state)
+{
+    switch (state.status.stage) {
+    case Stage::Ready:
+        return tr("Reading the display");
+    case Stage::Adjust:
+        return tr("Adjusting white");
+    case Stage::Calibrate:
+        return tr("Calibrating");
+    case Stage::Measure:
+        return tr("Measuring");
+    case Stage::Build:
+        return tr("Building the profile");
+    case Stage::Install:
+        return tr("Installing the profile");
+    case Stage::Validate:
+        return tr("Validating");
+    case Stage::Done:
+        break;
+    }
+    return {};
+}
+
+MainAction beforeRun(const SessionState &state)
+{
+    if (state.unfinishedRun && !state.readyConfirmed)
+        return {tr("Go on with the unfinished run"),
+                tr("Every reading taken is kept. Run menu: discard it."), Intent::ResumeOldRun};
+    if (!state.readyConfirmed && state.view != ViewId::Ready)
+        return {tr("Check the display"), tr("Most failures come from skipping this."),
+                Intent::ShowReady};
+    if (!state.readyConfirmed) {
+        const auto open = std::count_if(state.ready.begin(), state.ready.end(),
+                                        [](const ReadyPoint &p) { return !p.done; });
+        return {open == 0 ? tr("Ready: choose the aim") : tr("Go on with %1 points open").arg(open),
+                open == 0 ? QString() : tr("Open points are noted in the report."),
+                Intent::ConfirmReady};
+    }
+    if (state.view != ViewId::Aim)
+        return {tr("Choose the aim"), QString(), Intent::ChooseAim};
+    return {tr("Use this aim"), QString::fromStdString(aimSummary(state.aim)), Intent::BeginRun};
+}
+
+} // namespace
+
+QString figure(const std::optional<double> &value, int decimals)
+{
+    if (!value || !std::isfinite(*value))
+        return kDash;
+    QLocale locale;
+    locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    return locale.toString(*value, 'f', decimals);
+}
+
+std::vector<LedgerRow> ledgerRows(const SessionState &state)
+{
+    const run::RunResults &r = state.results;
+    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    Sources s{r.before, presentState(state), {}};
+    if (state.lastTime)
+        s.last = state.lastTime->after;
+    std::vector<LedgerRow> rows = {readyRow(state)};
+
+    LedgerRow white{tr("White point"), QStringLiteral("K")};
+    white.view = ViewId::White;
+    const auto cct = aimCct(aim);
+    white.aim = cct ? figure(cct, 0) : tr("native");
+    fill(white, s, 0, [](const DisplayState &d) {
+        return d.cct ? std::optional(d.cct->kelvin) : std::nullopt;
+    });
+    white.mark = judge(s.now->deltaUv, kWhiteDeltaUv);
+    rows.push_back(white);
+
+    LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
+    luminance.view = ViewId::White;
+    luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : tr("native");
+    fill(luminance, s, 1, [](const DisplayState &d) {
+        return d.white ? std::optional(d.white->Y) : std::nullopt;
+    });
+    if (s.now->white)
+        luminance.mark = aim.luminanceCdM2
+                             ? judge(std::abs(s.now->white->Y / *aim.luminanceCdM2 - 1), kLuminance)
+                             : Mark::Within;
+    rows.push_back(luminance);
+
+    LedgerRow black{tr("Black"), QStringLiteral("cd/m²")};
+    black.view = ViewId::Tone;
+    black.aim = aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
+    fill(black, s, 3, [](const DisplayState &d) {
+        return d.black ? std::optional(d.black->Y) : std::nullopt;
+    });
+    black.mark = s.now->black ? Mark::Within : Mark::NotMeasured;
+    rows.push_back(black);
+
+    LedgerRow tone{tr("Tone curve"), tr("gamma")};
+    tone.view = ViewId::Tone;
+    if (const auto *g = std::get_if<GammaTone>(&aim.tone))
+        tone.aim = figure(g->gamma, 2);
+    else
+        tone.aim = QString::fromStdString(toneName(aim.tone));
+    fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
+    tone.mark = std::holds_alternative<NativeTone>(aim.tone) && s.now->gamma
+                    ? Mark::Within
+                    : judge(s.now->toneError, kTone);
+    rows.push_back(tone);
+
+    LedgerRow grey{tr("Grey balance"), QStringLiteral("ΔE00")};
+    grey.view = ViewId::Tone;
+    grey.aim = QStringLiteral("≤ ") + figure(kGreyBalance.within, 1);
+    fill(grey, s, 1, [](const DisplayState &d) { return d.greyBalance; });
+    grey.mark = judge(s.now->greyBalance, kGreyBalance);
+    rows.push_back(grey);
+
+    LedgerRow gamut{tr("Gamut"), tr("% sRGB")};
+    gamut.view = ViewId::Gamut;
+    gamut.aim = tr("native");
+    fill(gamut, s, 0, [](const DisplayState &d) {
+        return d.srgbCoverage ? std::optional(100 * *d.srgbCoverage) : std::nullopt;
+    });
+    gamut.mark = s.now->srgbCoverage ? Mark::Within : Mark::NotMeasured;
+    rows.push_back(gamut);
+
+    LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
+    accuracy.view = ViewId::Accuracy;
+    accuracy.aim = QStringLiteral("≤ ") + figure(kAccuracy.within, 1);
+    accuracy.before = kDash;
+    std::optional<double> mean;
+    if (r.validation)
+        mean = r.validation->deltaE00.mean;
+    accuracy.now = figure(mean, 2);
+    accuracy.mark = judge(mean, kAccuracy);
+    std::optional<double> lastMean;
+    if (state.lastTime && state.lastTime->validation)
+        lastMean = state.lastTime->validation->deltaE00.mean;
+    accuracy.lastTime = figure(lastMean, 2);
+    rows.push_back(accuracy);
+
+    rows.push_back(profileRow(state));
+    return rows;
+}
+
+MainAction mainAction(const SessionState &state)
+{
+    if (state.preparing)
+        return {tr("Preparing the demo"), tr("Earlier runs are being measured."), Intent::None};
+    switch (state.status.activity) {
+    case Activity::Idle:
+        return beforeRun(state);
+    case Activity::Waiting:
+        return {stageVerb(state), stageHint(state), Intent::Proceed};
+    case Activity::Working:
+        if (state.status.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand)
+            return {tr("White is right: go on"), tr("Reading again and again while you turn."),
+                    Intent::Proceed};
+        return {workingText(state), QString(), Intent::None};
+    case Activity::Paused:
+        return {tr("Go on"), tr("Paused; nothing is lost."), Intent::Resume};
+    case Activity::Faulted:
+        return {tr("Go on"), tr("From the same patch."), Intent::Resume};
+    case Activity::Blocked:
+        return {tr("Choose another aim"), QString(), Intent::ChooseAim};
+    case Activity::Finished:
+        return {tr("Save the report"), tr("The run is complete."), Intent::SaveReport};
+    }
+    return {};
+}
+
+} // namespace lantern::app

@@ -1,0 +1,237 @@
+#include "app/main_window.h"
+
+#include "app/theme.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QScreen>
+#include <QSettings>
+#include <QStandardPaths>
+
+namespace lantern::app {
+
+namespace {
+
+constexpr QSize kHome(1280, 800);
+constexpr QSize kSmallest(1080, 700);
+const char *kGeometryKey = "window/geometry";
+
+} // namespace
+
+MainWindow::MainWindow(Session *session, DemoWorkplace *demo)
+    : m_session(session), m_demo(demo), m_desk(new DeskWidget), m_ledger(new LedgerView),
+      m_stack(new QStackedWidget), m_runBar(new RunBar), m_buttons(new MonitorButtons(this))
+{
+    setWindowTitle(tr("Bold Lantern · demonstration on the bench"));
+    setMinimumSize(kSmallest);
+    for (const ViewEntry &entry : viewRegistry()) {
+        View *view = entry.make(session);
+        m_views[entry.id] = view;
+        m_stack->addWidget(view);
+    }
+    auto *middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(m_ledger);
+    middle->addWidget(m_stack, 1);
+    auto *central = new QWidget;
+    auto *all = new QVBoxLayout(central);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(0);
+    all->addWidget(m_desk);
+    all->addLayout(middle, 1);
+    all->addWidget(m_runBar);
+    setCentralWidget(central);
+    makeMenus();
+
+    connect(m_desk, &DeskWidget::displayChosen, session, &Session::selectDisplay);
+    connect(m_ledger, &LedgerView::viewChosen, session, &Session::showView);
+    connect(m_ledger, &LedgerView::aimWanted, session, [session] { session->showView(ViewId::Aim); });
+    connect(m_ledger, &LedgerView::acted, session, &Session::act);
+    connect(m_runBar, &RunBar::pauseRequested, session, &Session::pause);
+    connect(m_runBar, &RunBar::resumeRequested, session, &Session::resume);
+    connect(m_runBar, &RunBar::stopRequested, session, &Session::stop);
+    connect(session, &Session::changed, this, &MainWindow::showState);
+    connect(session, &Session::reportWanted, this, &MainWindow::saveReport);
+
+    resize(kHome);
+    restoreGeometry(QSettings().value(QLatin1String(kGeometryKey)).toByteArray());
+    showState();
+}
+
+void MainWindow::makeMenus()
+{
+    QMenu *file = menuBar()->addMenu(tr("&File"));
+    file->addAction(tr("Save the &report…"), QKeySequence::Save, this, &MainWindow::saveReport);
+    file->addSeparator();
+    file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
+
+    QMenu *edit = menuBar()->addMenu(tr("&Edit"));
+    QAction *undo = m_session->undoStack()->createUndoAction(this, tr("&Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction *redo = m_session->undoStack()->createRedoAction(this, tr("&Redo"));
+    redo->setShortcut(QKeySequence::Redo);
+    edit->addActions({undo, redo});
+
+    QMenu *run = menuBar()->addMenu(tr("&Run"));
+    run->addAction(tr("&Next step"), m_session, &Session::act)->setShortcut(QKeySequence(Qt::Key_F5));
+    m_pauseAction = run->addAction(tr("&Pause"), m_session, &Session::pause);
+    m_stopAction = run->addAction(tr("&Stop"), m_session, &Session::stop);
+    run->addSeparator();
+    m_newRunAction = run->addAction(tr("Start a ne&w run"), m_session, &Session::newRun);
+    m_discardAction = run->addAction(tr("&Discard the run"), this, [this] {
+        const auto answer = QMessageBox::question(
+            this, tr("Discard the run"),
+            tr("Its readings stay in the logbook but the run will not be offered again."));
+        if (answer == QMessageBox::Yes)
+            m_session->discardRun();
+    });
+
+    QMenu *view = menuBar()->addMenu(tr("&View"));
+    int number = 1;
+    for (const ViewEntry &entry : viewRegistry())
+        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++)), m_session,
+                        [this, id = entry.id] { m_session->showView(id); });
+    makeDemoMenu();
+
+    QMenu *help = menuBar()->addMenu(tr("&Help"));
+    help->addAction(tr("&About Bold Lantern"), this, [this] {
+        QMessageBox::about(this, tr("About Bold Lantern"),
+                           tr("Bold Lantern %1\n\nMeasures displays, brings them to an aim and proves it.\nFree "
+                              "software under the GNU General Public License, version 3 or later.")
+                               .arg(QApplication::applicationVersion()));
+    });
+}
+
+void MainWindow::makeDemoMenu()
+{
+    QMenu *demo = menuBar()->addMenu(tr("&Bench"));
+    demo->addAction(tr("The monitor's &buttons"), QKeySequence(Qt::CTRL | Qt::Key_B), this, [this] {
+        m_buttonsWanted = !m_buttons->isVisible();
+        m_buttons->setVisible(m_buttonsWanted);
+        placeHelpers();
+    });
+    QMenu *meter = demo->addMenu(tr("&Meter"));
+    auto *meters = new QActionGroup(this);
+    for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
+                                     std::pair{"reference", tr("Heron, the reference meter")}}) {
+        QAction *a = meter->addAction(name, this, [this, kind = std::string(kind)] {
+            if (m_session->state().hasRun()) {
+                m_session->setNotice(tr("Finish or stop the run before changing the meter."));
+                return;
+            }
+            m_demo->setMeter(kind);
+            m_buttonsFor = -1;
+            m_session->selectDisplay(m_session->state().selected);
+        });
+        a->setCheckable(true);
+        a->setChecked(m_demo->meterKind() == kind);
+        meters->addAction(a);
+    }
+    QMenu *speed = demo->addMenu(tr("&Speed"));
+    auto *speeds = new QActionGroup(this);
+    for (const int factor : {1, 5, 20, 100}) {
+        QAction *a = speed->addAction(factor == 1 ? tr("As in life") : tr("%1 times life").arg(factor), this,
+                                      [this, factor] { m_demo->setSpeed(factor); });
+        a->setCheckable(true);
+        a->setChecked(factor == int(m_demo->speed()));
+        speeds->addAction(a);
+    }
+    QMenu *fault = demo->addMenu(tr("Let the next reading &fail"));
+    for (const auto &[what, name] : {std::pair{MeterFault::Unplugged, tr("Meter unplugged")},
+                                     std::pair{MeterFault::TimedOut, tr("Time-out")},
+                                     std::pair{MeterFault::Garbage, tr("Garbage numbers")},
+                                     std::pair{MeterFault::Saturated, tr("Too much light")}})
+        fault->addAction(name, this, [this, what = what] {
+            m_demo->injectFault(m_session->state().selected, what);
+        });
+}
+
+void MainWindow::showState()
+{
+    const SessionState &state = m_session->state();
+    m_desk->setState(state);
+    m_ledger->setState(state);
+    m_runBar->setState(state);
+    View *view = m_views.at(state.view);
+    if (m_stack->currentWidget() != view)
+        m_stack->setCurrentWidget(view);
+    view->setState(state);
+    m_pauseAction->setEnabled(state.status.activity == run::Activity::Working);
+    m_stopAction->setEnabled(state.hasRun() && state.status.activity != run::Activity::Finished);
+    m_discardAction->setEnabled(m_stopAction->isEnabled() || state.unfinishedRun.has_value());
+    m_newRunAction->setEnabled(!state.isMeasuring() && !state.preparing);
+
+    if (m_buttonsFor != state.selected) {
+        m_buttonsFor = state.selected;
+        m_buttons->setDisplay(state.displays[state.selected].name, m_demo->rig(state.selected));
+    }
+    m_buttons->refresh();
+    const bool turning = state.status.stage == run::Stage::Adjust &&
+                         state.results.setup.adjust == run::AdjustMode::ByHand && state.isMeasuring();
+    const bool show = m_buttonsWanted || turning;
+    if (m_buttons->isVisible() != show) {
+        m_buttons->setVisible(show);
+        placeHelpers();
+    }
+}
+
+/// The patch sits in the lower right corner of the window, where views keep the room; the monitor's
+/// buttons to the left of it. Both can be dragged elsewhere.
+void MainWindow::placeHelpers()
+{
+    if (!isVisible())
+        return;
+    const QRect frame(mapToGlobal(QPoint(0, 0)), size());
+    PatchWindow *patch = m_demo->patchWindow();
+    constexpr int kGap = 12;
+    patch->move(frame.right() - patch->width() - kGap, frame.bottom() - patch->height() - kGap - 46);
+    m_buttons->adjustSize();
+    m_buttons->move(patch->x() - m_buttons->width() - 2 * kGap, frame.bottom() - m_buttons->height() - kGap - 46);
+}
+
+void MainWindow::saveReport()
+{
+    if (!m_session->state().results.validation) {
+        m_session->setNotice(tr("There is no complete run to report yet."));
+        return;
+    }
+    const QString folder = QFileDialog::getExistingDirectory(
+        this, tr("Folder for profile, readings and report"),
+        QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation));
+    if (!folder.isEmpty())
+        m_session->saveReport(folder);
+}
+
+void MainWindow::closeEvent(QCloseEvent *event)
+{
+    QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());
+    m_demo->patchWindow()->hide();
+    m_buttons->hide();
+    QMainWindow::closeEvent(event);
+}
+
+void MainWindow::showEvent(QShowEvent *event)
+{
+    QMainWindow::showEvent(event);
+    placeHelpers();
+    m_ledger->findChild<QPushButton *>(QStringLiteral("mainAction"))->setFocus();
+}
+
+void MainWindow::moveEvent(QMoveEvent *event)
+{
+    QMainWindow::moveEvent(event);
+    placeHelpers();
+}
+
+void MainWindow::resizeEvent(QResizeEvent *event)
+{
+    QMainWindow::resizeEvent(event);
+    placeHelpers();
+}
+
+} // namespace lantern::app

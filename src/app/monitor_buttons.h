@@ -1,0 +1,36 @@
+#pragma once
+
+#include "run/bench_devices.h"
+
+#include <QSlider>
+#include <QWidget>
+
+#include <vector>
+
+namespace lantern::app {
+
+/// Plays the buttons of the simulated monitor: a small window of its own, as the buttons sit on the
+/// monitor and not in the program.
+class MonitorButtons : public QWidget {
+    Q_OBJECT
+public:
+    explicit MonitorButtons(QWidget *parent = nullptr);
+    /// Shows the controls of a display; those it lacks are disabled.
+    void setDisplay(const QString &name, std::shared_ptr<run::BenchRig> rig);
+    /// Shows what the controls stand at now (the program may have turned them).
+    void refresh();
+
+protected:
+    void mousePressEvent(QMouseEvent *event) override;
+    void mouseMoveEvent(QMouseEvent *event) override;
+
+private:
+    void turned();
+
+    std::shared_ptr<run::BenchRig> m_rig;
+    std::vector<QSlider *> m_sliders; ///< contrast, red, green, blue, brightness
+    bool m_refreshing = false;
+    QPoint m_grip;
+};
+
+} // namespace lantern::app

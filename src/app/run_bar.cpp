@@ -1,0 +1,106 @@
+#include "app/run_bar.h"
+
+#include "app/theme.h"
+
+#include <QHBoxLayout>
+
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+using run::Activity;
+using run::Stage;
+
+QString stageTitle(Stage stage)
+{
+    switch (stage) {
+    case Stage::Ready:
+        return RunBar::tr("As found");
+    case Stage::Adjust:
+        return RunBar::tr("White point");
+    case Stage::Calibrate:
+        return RunBar::tr("Tone and grey");
+    case Stage::Measure:
+        return RunBar::tr("Chart");
+    case Stage::Build:
+        return RunBar::tr("Profile");
+    case Stage::Install:
+        return RunBar::tr("Install");
+    case Stage::Validate:
+        return RunBar::tr("Validation");
+    case Stage::Done:
+        break;
+    }
+    return {};
+}
+
+} // namespace
+
+QString timeLeftText(double seconds)
+{
+    if (seconds <= 0)
+        return {};
+    if (seconds < 90)
+        return RunBar::tr("about %1 s left").arg(std::max(1.0, std::ceil(seconds)));
+    return RunBar::tr("about %1 min left").arg(std::round(seconds / 60));
+}
+
+RunBar::RunBar(QWidget *parent)
+    : QWidget(parent), m_what(new QLabel), m_left(new QLabel), m_progress(new QProgressBar),
+      m_pause(new QPushButton), m_stop(new QPushButton(tr("&Stop")))
+{
+    setObjectName(QStringLiteral("runBar"));
+    setFixedHeight(46);
+    setAutoFillBackground(true);
+    QPalette p = palette();
+    p.setColor(QPalette::Window, theme::kRaised);
+    setPalette(p);
+    m_what->setMinimumWidth(330);
+    m_left->setMinimumWidth(130);
+    m_progress->setTextVisible(false);
+    m_progress->setAccessibleName(tr("Readings done"));
+    m_pause->setObjectName(QStringLiteral("pause"));
+    m_stop->setObjectName(QStringLiteral("stop"));
+    m_stop->setToolTip(tr("Every reading taken is kept; the run can be taken up again."));
+    auto *row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 4, 16, 4);
+    row->addWidget(m_what);
+    row->addWidget(m_progress, 1);
+    row->addSpacing(12);
+    row->addWidget(m_left);
+    row->addWidget(m_pause);
+    row->addWidget(m_stop);
+    connect(m_pause, &QPushButton::clicked, this, [this] {
+        if (m_resumes)
+            emit resumeRequested();
+        else
+            emit pauseRequested();
+    });
+    connect(m_stop, &QPushButton::clicked, this, &RunBar::stopRequested);
+}
+
+void RunBar::setState(const SessionState &state)
+{
+    setVisible(state.isMeasuring());
+    const run::RunStatus &s = state.status;
+    const int total = s.readingsDone + s.readingsLeft;
+    QString what = stageTitle(s.stage);
+    if (total > 0)
+        what += tr(" · reading %1 of %2").arg(s.readingsDone + 1).arg(total);
+    if (s.activity == Activity::Paused)
+        what = stageTitle(s.stage) + tr(" · paused after %n reading(s)", nullptr, s.readingsDone);
+    else if (s.activity == Activity::Faulted)
+        what = stageTitle(s.stage) + tr(" · waiting for you");
+    else if (s.patch && total > 0)
+        what += QStringLiteral(" · RGB %1 %2 %3").arg(s.patch->r).arg(s.patch->g).arg(s.patch->b);
+    m_what->setText(what);
+    m_progress->setRange(0, std::max(1, total));
+    m_progress->setValue(s.readingsDone);
+    m_left->setText(s.activity == Activity::Working ? timeLeftText(s.secondsLeft) : QString());
+    m_resumes = s.activity != Activity::Working;
+    m_pause->setText(m_resumes ? tr("&Go on") : tr("&Pause"));
+}
+
+} // namespace lantern::app

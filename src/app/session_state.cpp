@@ -1,0 +1,38 @@
+#include "app/session_state.h"
+
+#include <QCoreApplication>
+
+namespace lantern::app {
+
+QString markWord(Mark mark)
+{
+    switch (mark) {
+    case Mark::NotMeasured:
+        return QCoreApplication::translate("Mark", "Not measured");
+    case Mark::Within:
+        return QCoreApplication::translate("Mark", "Within");
+    case Mark::Near:
+        return QCoreApplication::translate("Mark", "Near");
+    case Mark::Over:
+        return QCoreApplication::translate("Mark", "Over");
+    case Mark::Stale:
+        return QCoreApplication::translate("Mark", "Stale");
+    }
+    return {};
+}
+
+DisplayState presentState(const SessionState &state)
+{
+    const run::RunResults &r = state.results;
+    if (r.after)
+        return *r.after;
+    std::vector<Reading> readings;
+    if (r.calibration)
+        for (const GreyPoint &g : r.calibration->greys)
+            readings.push_back({{g.code, g.code, g.code}, g.measured});
+    else if (!r.whites.empty())
+        readings.push_back({{255, 255, 255}, r.whites.back().white});
+    return displayState(readings, r.setup.aim);
+}
+
+} // namespace lantern::app

@@ -1,0 +1,242 @@
+#include "app/views/accuracy/accuracy_view.h"
+
+#include "app/ledger/ledger_rows.h"
+#include "app/theme.h"
+#include "core/chart.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+
+#include <algorithm>
+
+namespace lantern::app {
+
+namespace {
+
+QColor swatch(const Lab &lab)
+{
+    const Vec3 c = srgbFromPcs(lab);
+    return QColor::fromRgbF(float(c[0]), float(c[1]), float(c[2]));
+}
+
+QPushButton *makeTab(const QString &text)
+{
+    auto *tab = new QPushButton(text);
+    tab->setCheckable(true);
+    tab->setAutoExclusive(true);
+    tab->setProperty("tab", true);
+    return tab;
+}
+
+} // namespace
+
+AccuracyView::AccuracyView(Session *session)
+    : View(tr("Colour accuracy"), {}, session), m_fields(new MatchFields), m_table(new QTableWidget),
+      m_pages(new QStackedWidget), m_tabs(new QWidget), m_fieldsTab(makeTab(tr("Match fields"))),
+      m_tableTab(makeTab(tr("Table"))), m_order(new QComboBox), m_side(new QWidget),
+      m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
+      m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
+      m_verdict(makeLabel({}, 11, theme::kText, QFont::DemiBold)),
+      m_figures(makeLabel({}, theme::kNormal, theme::kText)), m_note(makeLabel({}, theme::kNormal, theme::kText)),
+      m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%")))
+{
+    m_fields->setObjectName(QStringLiteral("matchFields"));
+    m_table->setColumnCount(6);
+    m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
+                                        tr("Measured L* a* b*"), QStringLiteral("ΔE00"), tr("out of gamut")});
+    m_table->verticalHeader()->hide();
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->setAccessibleName(tr("Validation table"));
+    m_pages->addWidget(m_fields);
+    m_pages->addWidget(m_table);
+    m_fieldsTab->setChecked(true);
+    connect(m_fieldsTab, &QPushButton::toggled, this, [this](bool on) { m_pages->setCurrentIndex(on ? 0 : 1); });
+    m_order->addItems({tr("Chart order"), tr("Worst first")});
+    m_order->setAccessibleName(tr("Order of the colours"));
+    connect(m_order, &QComboBox::activated, this, [this] {
+        if (m_shown)
+            showValidation(*m_shown);
+    });
+    m_curve->yAxis->setRange(0, 100);
+    m_curve->setFixedHeight(210);
+
+    auto *tabs = new QHBoxLayout(m_tabs);
+    tabs->setContentsMargins(0, 4, 0, 0);
+    tabs->addWidget(m_fieldsTab);
+    tabs->addSpacing(20);
+    tabs->addWidget(m_tableTab);
+    tabs->addStretch(1);
+    tabs->addWidget(m_order);
+    m_note->setWordWrap(true);
+    auto *left = new QVBoxLayout;
+    left->addWidget(m_pages, 1);
+    left->addWidget(m_note);
+    left->addWidget(m_tabs);
+
+    auto *meanRow = new QHBoxLayout;
+    meanRow->addWidget(m_mean);
+    meanRow->addWidget(m_meanUnit, 0, Qt::AlignBottom);
+    meanRow->addStretch(1);
+    auto *side = new QVBoxLayout(m_side);
+    side->setContentsMargins(0, 0, 0, 0);
+    side->addLayout(meanRow);
+    side->addWidget(m_verdict);
+    side->addWidget(m_curve);
+    side->addWidget(m_figures);
+    side->addStretch(1);
+    m_side->setFixedWidth(236);
+
+    auto *row = new QHBoxLayout;
+    row->addLayout(left, 1);
+    row->addSpacing(16);
+    row->addWidget(m_side);
+    body()->addLayout(row, 1);
+}
+
+void AccuracyView::setState(const SessionState &state)
+{
+    if (!isVisible())
+        return;
+    const bool measuringChart = state.status.stage == run::Stage::Measure && state.isMeasuring();
+    const bool validating = state.status.stage == run::Stage::Validate && state.isMeasuring();
+    if (state.results.validation && !measuringChart)
+        showValidation(*state.results.validation);
+    else if (measuringChart || validating || !state.results.chart.empty())
+        showChart(state);
+    else
+        showEmpty(state);
+}
+
+void AccuracyView::showValidation(const Validation &v)
+{
+    m_shown = v;
+    setExplanation(tr("%1 through the profile · a spot that vanishes is a match").arg(QString::fromStdString(v.referenceName)));
+    std::vector<const ValidatedPatch *> patches;
+    for (const ValidatedPatch &p : v.patches)
+        patches.push_back(&p);
+    if (m_order->currentIndex() == 1)
+        std::stable_sort(patches.begin(), patches.end(),
+                         [](auto *a, auto *b) { return a->deltaE00 > b->deltaE00; });
+    std::vector<MatchField> fields;
+    for (const ValidatedPatch *p : patches)
+        fields.push_back({QString::fromStdString(p->aimed.reference.name), swatch(p->aimed.reference.lab),
+                          swatch(p->lab), true, p->deltaE00, p->deltaE00 > v.tolerance.maxDeltaE00});
+    m_fields->setFields(fields);
+    fillTable(patches);
+    showCurve(v);
+    m_side->show();
+    m_tabs->show();
+    m_mean->setText(figure(v.deltaE00.mean, 2));
+    m_verdict->setText((v.within() ? tr("●  Within %1") : tr("⊘  Over %1")).arg(QString::fromStdString(v.tolerance.title)));
+    m_verdict->setToolTip(tr("mean ≤ %1, worst ≤ %2 ΔE00; common practice")
+                              .arg(figure(v.tolerance.meanDeltaE00, 1), figure(v.tolerance.maxDeltaE00, 1)));
+    const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
+                                        [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
+    const QString name = QString::fromStdString(worst->aimed.reference.name);
+    m_figures->setText(QStringLiteral("<table width=100% cellspacing=4>") +
+                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("half are below"), figure(v.deltaE00.median, 2)) +
+                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("90 % below"), figure(v.deltaE00.p90, 2)) +
+                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("95 % below"), figure(v.deltaE00.p95, 2)) +
+                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("worst, %1").arg(name.toHtmlEscaped()), figure(v.deltaE00.max, 2)) +
+                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr></table>").arg(tr("deviation"), figure(v.deltaE00.deviation, 2)));
+    m_note->setText(worst->outOfGamut > 0.5
+                        ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
+                              .arg(name, figure(worst->outOfGamut, 1), figure(worst->deltaE00, 1))
+                        : QString());
+    m_note->setVisible(!m_note->text().isEmpty());
+}
+
+void AccuracyView::showChart(const SessionState &state)
+{
+    m_shown.reset();
+    const bool chart = state.status.stage == run::Stage::Measure;
+    const auto &readings = !state.results.chart.empty() ? state.results.chart : state.liveReadings;
+    std::vector<MatchField> fields;
+    if (state.status.stage == run::Stage::Validate && state.isMeasuring()) {
+        setExplanation(tr("Known colours are shown through the profile and read."));
+        size_t done = static_cast<size_t>(state.status.readingsDone);
+        for (const ReferenceColour &c : lantern40().colours) {
+            const bool isRead = done > fields.size() + 1; // white is read before them
+            fields.push_back({QString::fromStdString(c.name),
+                              isRead ? swatch(c.lab) : swatch(c.lab).darker(260), {}, false, 0, false});
+        }
+    } else {
+        setExplanation(chart ? tr("The patches of the chart, lit up as they are read.")
+                             : tr("The chart has been read. The validation follows when the profile is installed."));
+        const auto patches = makeChart(state.results.setup.chartPatches);
+        for (size_t i = 0; i < patches.size(); ++i) {
+            const QColor colour(int(patches[i].r), int(patches[i].g), int(patches[i].b));
+            fields.push_back({tr("patch %1").arg(i + 1),
+                              i < readings.size() ? colour : colour.darker(400), {}, false, 0, false});
+        }
+    }
+    m_fields->setFields(fields);
+    m_pages->setCurrentIndex(0);
+    m_note->hide();
+    m_side->hide();
+    m_tabs->hide();
+}
+
+void AccuracyView::showEmpty(const SessionState &)
+{
+    m_shown.reset();
+    setExplanation(tr("Forty known colours will stand here, each with a spot of what the display really showed. "
+                      "They are read after the profile is installed."));
+    m_fields->setFields({});
+    m_pages->setCurrentIndex(0);
+    m_note->hide();
+    m_side->hide();
+    m_tabs->hide();
+}
+
+void AccuracyView::fillTable(const std::vector<const ValidatedPatch *> &patches)
+{
+    auto lab = [](const Lab &c) {
+        return figure(c.L, 1).rightJustified(6) + figure(c.a, 1).rightJustified(7) + figure(c.b, 1).rightJustified(7);
+    };
+    m_table->setRowCount(static_cast<int>(patches.size()));
+    for (size_t i = 0; i < patches.size(); ++i) {
+        const ValidatedPatch &p = *patches[i];
+        const DeviceRgb &rgb = p.aimed.rgb;
+        const QStringList cells = {QString::fromStdString(p.aimed.reference.name),
+                                   QStringLiteral("%1 %2 %3").arg(rgb.r).arg(rgb.g).arg(rgb.b),
+                                   lab(p.aimed.reference.lab), lab(p.lab), figure(p.deltaE00, 2), figure(p.outOfGamut, 2)};
+        for (int c = 0; c < cells.size(); ++c) {
+            auto *item = new QTableWidgetItem(cells[c]);
+            item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter : Qt::AlignRight | Qt::AlignVCenter);
+            m_table->setItem(static_cast<int>(i), c, item);
+        }
+    }
+}
+
+void AccuracyView::showCurve(const Validation &v)
+{
+    std::vector<double> sorted;
+    for (const ValidatedPatch &p : v.patches)
+        sorted.push_back(p.deltaE00);
+    std::sort(sorted.begin(), sorted.end());
+    QVector<double> x = {0}, y = {0};
+    for (size_t i = 0; i < sorted.size(); ++i) {
+        x << sorted[i] << sorted[i];
+        y << y.back() << 100.0 * static_cast<double>(i + 1) / static_cast<double>(sorted.size());
+    }
+    m_curve->clearLines();
+    const double limit = v.tolerance.meanDeltaE00;
+    const double reach = std::max(1.5 * limit, 1.1 * sorted.back());
+    x << reach;
+    y << 100;
+    m_curve->xAxis->setRange(0, reach);
+    m_curve->addLine({limit, limit}, {0, 100}, {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
+    m_curve->addLine(x, y, {.colour = theme::kBright, .width = 2});
+    auto *label = new QCPItemText(m_curve);
+    label->setText(tr("tolerance of the mean"));
+    label->setFont(theme::font(7.5));
+    label->setColor(theme::kMuted);
+    label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    label->position->setCoords(limit + 0.02 * reach, 4);
+    m_curve->replot(QCustomPlot::rpQueuedReplot);
+}
+
+} // namespace lantern::app

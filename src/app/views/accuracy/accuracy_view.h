@@ -1,0 +1,40 @@
+#pragma once
+
+#include "app/views/accuracy/match_fields.h"
+#include "app/views/view.h"
+#include "app/widgets/plot.h"
+
+#include <QComboBox>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QTableWidget>
+
+namespace lantern::app {
+
+/// Validation: match fields, table and cumulative curve. While the chart is measured, its patches.
+class AccuracyView : public View {
+    Q_OBJECT
+public:
+    explicit AccuracyView(Session *session);
+    void setState(const SessionState &state) override;
+
+private:
+    void showValidation(const Validation &validation);
+    void showChart(const SessionState &state);
+    void showEmpty(const SessionState &state);
+    void fillTable(const std::vector<const ValidatedPatch *> &patches);
+    void showCurve(const Validation &validation);
+
+    MatchFields *m_fields;
+    QTableWidget *m_table;
+    QStackedWidget *m_pages;
+    QWidget *m_tabs;
+    QPushButton *m_fieldsTab, *m_tableTab;
+    QComboBox *m_order;
+    QWidget *m_side;
+    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_note;
+    Plot *m_curve;
+    std::optional<Validation> m_shown;
+};
+
+} // namespace lantern::app

@@ -1,0 +1,38 @@
+#pragma once
+
+#include "app/session_state.h"
+
+#include <QColor>
+#include <QWidget>
+
+namespace lantern::app {
+
+/// A field to draw: the aimed colour, and in it a round spot of the measured one.
+struct MatchField {
+    QString name;
+    QColor aimed, measured;
+    bool isMeasured = false;
+    double deltaE00 = 0;
+    bool over = false; ///< above the tolerance for a single colour
+};
+
+/// Fields like those of a photometer: where aimed and measured match, the spot vanishes.
+class MatchFields : public QWidget {
+    Q_OBJECT
+public:
+    explicit MatchFields(QWidget *parent = nullptr);
+    void setFields(const std::vector<MatchField> &fields);
+    [[nodiscard]] QSize minimumSizeHint() const override { return {360, 300}; }
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+    bool event(QEvent *event) override; ///< tool tips
+
+private:
+    [[nodiscard]] int columns() const;
+    [[nodiscard]] QRectF fieldRect(int index) const;
+
+    std::vector<MatchField> m_fields;
+};
+
+} // namespace lantern::app

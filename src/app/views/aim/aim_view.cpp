@@ -1,0 +1,284 @@
+#include "app/views/aim/aim_view.h"
+
+#include "app/theme.h"
+#include "core/chart.h"
+#include "core/error.h"
+#include "run/files.h"
+
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QGridLayout>
+#include <QMimeData>
+#include <QPushButton>
+
+namespace lantern::app {
+
+namespace {
+
+enum WhiteKind { Daylight, Blackbody, ByXy, ByUv, NativeW };
+enum ToneKind { Gamma, Srgb, LStarTone, Bt1886Tone, NativeT };
+
+QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QString &suffix)
+{
+    auto *s = new QDoubleSpinBox;
+    s->setRange(min, max);
+    s->setDecimals(decimals);
+    s->setSingleStep(step);
+    s->setSuffix(suffix);
+    s->setAlignment(Qt::AlignRight);
+    s->setMinimumWidth(120);
+    s->setGroupSeparatorShown(false);
+    return s;
+}
+
+} // namespace
+
+AimView::AimView(Session *session)
+    : View(tr("Aim"), tr("What the display shall become. Start from a job; every number can be changed."),
+           session),
+      m_preset(new QComboBox), m_whiteKind(new QComboBox), m_toneKind(new QComboBox),
+      m_kelvin(spin(kMinCct, kMaxCct, 0, 100, tr(" K"))), m_first(spin(0.01, 0.9, 4, 0.001, {})),
+      m_second(spin(0.01, 0.9, 4, 0.001, {})), m_luminance(spin(kMinAimLuminance, kMaxAimLuminance, 1, 5,
+                                                                 tr(" cd/m²"))),
+      m_gamma(spin(1, 4, 2, 0.05, {})), m_luminanceKind(new QComboBox), m_blackKind(new QComboBox),
+      m_contrast(new QSpinBox), m_patches(new QSpinBox)
+{
+    setAcceptDrops(true);
+    m_contrast->setRange(50, 100000);
+    m_contrast->setSuffix(tr(" : 1"));
+    m_contrast->setAlignment(Qt::AlignRight);
+    m_patches->setRange(kMinChart, kMaxChart);
+    m_patches->setAlignment(Qt::AlignRight);
+    for (const Aim &preset : aimPresets())
+        m_preset->addItem(QString::fromStdString(preset.name));
+    m_whiteKind->addItems({tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
+    m_toneKind->addItems({tr("Gamma"), tr("sRGB"), tr("L*"), tr("BT.1886"), tr("As native")});
+    m_luminanceKind->addItems({tr("A number"), tr("As native")});
+    m_blackKind->addItems({tr("As native"), tr("Contrast limited")});
+
+    auto *grid = new QGridLayout;
+    grid->setHorizontalSpacing(12);
+    grid->setVerticalSpacing(4);
+    int row = 0;
+    auto add = [&](const QString &name, QWidget *kind, QWidget *number, QWidget *second, const QString &why) {
+        auto *label = makeLabel(name, 11, theme::kText);
+        label->setBuddy(kind);
+        kind->setAccessibleName(name);
+        kind->setMinimumWidth(150);
+        grid->addWidget(label, row, 0);
+        grid->addWidget(kind, row, 1);
+        if (number) {
+            number->setAccessibleName(name);
+            grid->addWidget(number, row, 2);
+        }
+        if (second) {
+            second->setAccessibleName(name);
+            grid->addWidget(second, row, 3);
+        }
+        auto *reason = makeLabel(why, theme::kSmall, theme::kMuted);
+        reason->setWordWrap(true);
+        reason->setContentsMargins(0, 0, 0, 12);
+        grid->addWidget(reason, row + 1, 1, 1, 4);
+        row += 2;
+    };
+    auto *whiteNumber = new QWidget;
+    auto *stack = new QHBoxLayout(whiteNumber);
+    stack->setContentsMargins(0, 0, 0, 0);
+    stack->addWidget(m_kelvin);
+    stack->addWidget(m_first);
+    add(tr("&Job"), m_preset, nullptr, nullptr,
+        tr("Presets; the numbers below are common practice for the job."));
+    add(tr("&White point"), m_whiteKind, whiteNumber, m_second,
+        tr("6500 K daylight (D65) for screen work, 5000 K (D50) beside prints in a viewing booth."));
+    add(tr("&Luminance"), m_luminanceKind, m_luminance, nullptr,
+        tr("80 to 120 cd/m² is common for photo work; less in a dim room."));
+    add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
+        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film."));
+    add(tr("&Black"), m_blackKind, m_contrast, nullptr,
+        tr("Limit the contrast only so that several displays match."));
+    add(tr("Chart"), m_patches, nullptr, nullptr,
+        tr("Patches to measure: 96 suffice for most displays, more for a finer table."));
+    grid->setColumnStretch(4, 1);
+    body()->addSpacing(8);
+    body()->addLayout(grid);
+
+    auto *open = new QPushButton(tr("&Open an aim…"));
+    auto *save = new QPushButton(tr("&Save this aim…"));
+    connect(open, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Open an aim"), {}, tr("Aims (*.json)"));
+        if (!path.isEmpty())
+            openFile(path);
+    });
+    connect(save, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Save this aim"), QString::fromStdString(m_aim.name) + QStringLiteral(".json"),
+            tr("Aims (*.json)"));
+        if (path.isEmpty())
+            return;
+        try {
+            run::writeFile(path, QByteArray::fromStdString(aimToJson(m_aim).dump(2) + "\n"));
+        } catch (const Error &e) {
+            this->session()->setNotice(QString::fromUtf8(e.what()));
+        }
+    });
+    auto *buttons = new QHBoxLayout;
+    buttons->addWidget(open);
+    buttons->addWidget(save);
+    buttons->addStretch(1);
+    body()->addLayout(buttons);
+    body()->addStretch(1);
+
+    connect(m_preset, &QComboBox::activated, this,
+            [this](int index) { this->session()->setAim(aimPresets().at(index)); });
+    for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
+        connect(box, &QComboBox::activated, this, &AimView::edited);
+    for (QDoubleSpinBox *box : {m_kelvin, m_first, m_second, m_luminance, m_gamma})
+        connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::edited);
+    connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
+    connect(m_patches, &QSpinBox::valueChanged, this, [this](int count) {
+        if (!m_updating)
+            this->session()->setChartPatches(count);
+    });
+}
+
+void AimView::edited()
+{
+    if (m_updating)
+        return;
+    Aim aim = m_aim;
+    const bool sameKind = static_cast<int>(aim.white.index()) == m_whiteKind->currentIndex();
+    switch (m_whiteKind->currentIndex()) {
+    case Daylight:
+        aim.white = DaylightWhite{sameKind ? m_kelvin->value() : 6500};
+        break;
+    case Blackbody:
+        aim.white = BlackbodyWhite{sameKind ? m_kelvin->value() : 6500};
+        break;
+    case ByXy:
+        aim.white = sameKind ? Chromaticity{m_first->value(), m_second->value()}
+                             : aimChromaticity(m_aim, {0.3127, 0.3290});
+        break;
+    case ByUv:
+        aim.white = sameKind ? UvPrime{m_first->value(), m_second->value()}
+                             : uvPrime(aimChromaticity(m_aim, {0.3127, 0.3290}));
+        break;
+    default:
+        aim.white = NativeWhite{};
+    }
+    if (m_luminanceKind->currentIndex() == 0)
+        aim.luminanceCdM2 = m_aim.luminanceCdM2 ? m_luminance->value() : 120;
+    else
+        aim.luminanceCdM2.reset();
+    switch (m_toneKind->currentIndex()) {
+    case Gamma:
+        aim.tone = GammaTone{std::holds_alternative<GammaTone>(m_aim.tone) ? m_gamma->value() : 2.2};
+        break;
+    case Srgb:
+        aim.tone = NamedTone::Srgb;
+        break;
+    case LStarTone:
+        aim.tone = NamedTone::LStar;
+        break;
+    case Bt1886Tone:
+        aim.tone = NamedTone::Bt1886;
+        break;
+    default:
+        aim.tone = NativeTone{};
+    }
+    if (m_blackKind->currentIndex() == 1)
+        aim.contrastRatio = m_aim.contrastRatio ? m_contrast->value() : 300;
+    else
+        aim.contrastRatio.reset();
+    if (aim == m_aim)
+        return;
+    for (const Aim &preset : aimPresets())
+        if (preset.name == aim.name)
+            aim.name = tr("%1, changed").arg(QString::fromStdString(preset.name)).toStdString();
+    session()->setAim(aim);
+}
+
+void AimView::setState(const SessionState &state)
+{
+    m_updating = true;
+    m_aim = state.aim;
+    m_preset->setCurrentIndex(-1);
+    const auto presets = aimPresets();
+    for (size_t i = 0; i < presets.size(); ++i)
+        if (presets[i].name == m_aim.name)
+            m_preset->setCurrentIndex(static_cast<int>(i));
+    showKind(state);
+    m_patches->setValue(state.chartPatches);
+    m_updating = false;
+}
+
+void AimView::showKind(const SessionState &state)
+{
+    m_whiteKind->setCurrentIndex(static_cast<int>(m_aim.white.index()));
+    const int kind = m_whiteKind->currentIndex();
+    m_kelvin->setVisible(kind == Daylight || kind == Blackbody);
+    m_first->setVisible(kind == ByXy || kind == ByUv);
+    m_second->setVisible(kind == ByXy || kind == ByUv);
+    if (const auto *w = std::get_if<DaylightWhite>(&m_aim.white)) {
+        m_kelvin->setRange(4000, 24900);
+        m_kelvin->setValue(w->kelvin);
+    } else if (const auto *b = std::get_if<BlackbodyWhite>(&m_aim.white)) {
+        m_kelvin->setRange(kMinCct, kMaxCct);
+        m_kelvin->setValue(b->kelvin);
+    } else if (const auto *c = std::get_if<Chromaticity>(&m_aim.white)) {
+        m_first->setValue(c->x);
+        m_second->setValue(c->y);
+    } else if (const auto *u = std::get_if<UvPrime>(&m_aim.white)) {
+        m_first->setValue(u->u);
+        m_second->setValue(u->v);
+    }
+    m_luminanceKind->setCurrentIndex(m_aim.luminanceCdM2 ? 0 : 1);
+    m_luminance->setVisible(m_aim.luminanceCdM2.has_value());
+    if (m_aim.luminanceCdM2)
+        m_luminance->setValue(*m_aim.luminanceCdM2);
+    int tone = NativeT;
+    if (const auto *g = std::get_if<GammaTone>(&m_aim.tone)) {
+        tone = Gamma;
+        m_gamma->setValue(g->gamma);
+    } else if (const auto *n = std::get_if<NamedTone>(&m_aim.tone))
+        tone = *n == NamedTone::Srgb ? Srgb : *n == NamedTone::LStar ? LStarTone : Bt1886Tone;
+    m_toneKind->setCurrentIndex(tone);
+    m_gamma->setVisible(tone == Gamma);
+    m_blackKind->setCurrentIndex(m_aim.contrastRatio ? 1 : 0);
+    m_contrast->setVisible(m_aim.contrastRatio.has_value());
+    if (m_aim.contrastRatio)
+        m_contrast->setValue(static_cast<int>(*m_aim.contrastRatio));
+    const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
+    for (QWidget *w : std::initializer_list<QWidget *>{m_preset, m_whiteKind, m_toneKind, m_kelvin,
+                                                       m_first, m_second, m_luminance, m_gamma,
+                                                       m_luminanceKind, m_blackKind, m_contrast, m_patches})
+        w->setEnabled(!fixed);
+    setExplanation(fixed ? tr("The aim of the run under way. Stop the run to change it.")
+                         : tr("What the display shall become. Start from a job; every number can be "
+                              "changed. An aim file can be dropped here."));
+}
+
+void AimView::openFile(const QString &path)
+{
+    try {
+        const std::string source = path.toStdString();
+        session()->setAim(aimFromJson(parseJson(run::readFile(path).toStdString(), source), source));
+        session()->setNotice({});
+    } catch (const Error &e) {
+        session()->setNotice(QString::fromUtf8(e.what()));
+    }
+}
+
+void AimView::dragEnterEvent(QDragEnterEvent *event)
+{
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void AimView::dropEvent(QDropEvent *event)
+{
+    const auto urls = event->mimeData()->urls();
+    if (!urls.isEmpty() && urls.front().isLocalFile())
+        openFile(urls.front().toLocalFile());
+}
+
+} // namespace lantern::app

@@ -1,0 +1,173 @@
+#include "app/views/tone/tone_view.h"
+
+#include "app/ledger/ledger_rows.h"
+#include "app/theme.h"
+
+#include <QHBoxLayout>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+using Points = std::pair<QVector<double>, QVector<double>>;
+
+/// Code value in percent against L* of the display relative to its white.
+Points lightnessCurve(const std::vector<Reading> &greys, double white)
+{
+    Points p;
+    for (const Reading &r : greys) {
+        p.first << 100 * r.rgb.r / 255;
+        p.second << labFromXyz({0.9642, r.xyz.Y / white, 0.8249}, kD50).L;
+    }
+    return p;
+}
+
+/// a* and b* of the greys under the white `reference`.
+std::pair<Points, Points> tints(const std::vector<Reading> &greys, const XYZ &reference)
+{
+    std::pair<Points, Points> out;
+    const RelXYZ white = relativeTo(reference, reference);
+    for (const Reading &r : greys) {
+        const Lab lab = labFromXyz(relativeTo(r.xyz, reference), white);
+        out.first.first << 100 * r.rgb.r / 255;
+        out.first.second << lab.a;
+        out.second.first << 100 * r.rgb.r / 255;
+        out.second.second << lab.b;
+    }
+    return out;
+}
+
+/// Greys known now: of the running stage first, else of the last finished one.
+std::vector<Reading> presentGreys(const SessionState &state)
+{
+    std::vector<Reading> greys;
+    const bool live = state.isMeasuring() && (state.status.stage == run::Stage::Calibrate ||
+                                              state.status.stage == run::Stage::Ready);
+    if (live) {
+        // The running round only: from the newest white on.
+        for (const Reading &r : state.liveReadings) {
+            if (r.rgb == DeviceRgb{255, 255, 255})
+                greys.clear();
+            if (isNeutral(r.rgb))
+                greys.push_back(r);
+        }
+    } else
+        greys = presentState(state).greys;
+    std::sort(greys.begin(), greys.end(), [](auto &a, auto &b) { return a.rgb.r < b.rgb.r; });
+    return greys;
+}
+
+} // namespace
+
+ToneView::ToneView(Session *session)
+    : View(tr("Tone and grey"), tr("Lightness of the greys, their tint, and what the video LUT does to get "
+                                   "there."),
+           session),
+      m_tone(new Plot(tr("Tone curve"), tr("code value, %"), QStringLiteral("L*"))),
+      m_grey(new Plot(tr("Tint of the greys"), tr("code value, %"), tr("a*, b*"))),
+      m_lut(new Plot(tr("Video LUT"), tr("in, %"), tr("change, %"))),
+      m_figures(makeLabel({}, theme::kNormal, theme::kText))
+{
+    m_tone->xAxis->setRange(0, 100);
+    m_tone->yAxis->setRange(0, 102);
+    m_grey->xAxis->setRange(0, 100);
+    m_lut->xAxis->setRange(0, 100);
+    auto *row = new QHBoxLayout;
+    row->addWidget(m_tone, 3);
+    row->addWidget(m_lut, 2);
+    body()->addLayout(row, 3);
+    auto *below = new QHBoxLayout;
+    below->addWidget(m_grey, 3);
+    auto *side = new QVBoxLayout;
+    side->addSpacing(20);
+    m_figures->setAlignment(Qt::AlignTop);
+    m_figures->setWordWrap(true);
+    side->addWidget(m_figures);
+    side->addStretch(1);
+    below->addSpacing(12);
+    below->addLayout(side, 2);
+    body()->addLayout(below, 2);
+}
+
+void ToneView::setState(const SessionState &state)
+{
+    if (!isVisible())
+        return;
+    const run::RunResults &r = state.results;
+    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    for (Plot *plot : {m_tone, m_grey, m_lut})
+        plot->clearLines();
+
+    const std::vector<Reading> greys = presentGreys(state);
+    const bool haveBefore = r.before && r.before->white;
+    double black = 0;
+    if (!greys.empty() && greys.front().rgb.r == 0 && greys.back().rgb.r == 255)
+        black = std::max(0.0, greys.front().xyz.Y / greys.back().xyz.Y);
+    else if (haveBefore && r.before->black)
+        black = std::max(0.0, r.before->black->Y / r.before->white->Y);
+    if (!std::holds_alternative<NativeTone>(aim.tone)) {
+        QVector<double> x, y;
+        for (int i = 0; i <= 100; ++i) {
+            x << i;
+            y << labFromXyz({0.9642, toneLuminance(aim.tone, i / 100.0, black), 0.8249}, kD50).L;
+        }
+        m_tone->addLine(x, y, {.colour = theme::kMuted, .width = 3}, tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone))));
+    }
+    if (haveBefore) {
+        const auto [x, y] = lightnessCurve(r.before->greys, r.before->white->Y);
+        m_tone->addLine(x, y, {.colour = theme::kFaint, .style = Qt::DashLine}, tr("before"));
+        const auto [a, b] = tints(r.before->greys, *r.before->white);
+        m_grey->addLine(a.first, a.second, {.colour = theme::kFaint, .style = Qt::DashLine}, tr("before, a* and b*"));
+        m_grey->addLine(b.first, b.second, {.colour = theme::kFaint, .style = Qt::DotLine});
+    }
+    if (!greys.empty() && greys.back().rgb.r == 255) {
+        const XYZ white = greys.back().xyz;
+        const auto [x, y] = lightnessCurve(greys, white.Y);
+        m_tone->addLine(x, y, {.colour = theme::kBright, .line = false, .dots = true}, tr("now"));
+        const auto [a, b] = tints(greys, white);
+        m_grey->addLine(a.first, a.second, {.colour = theme::kBright, .dots = true}, tr("now, a*"));
+        m_grey->addLine(b.first, b.second, {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true}, tr("now, b*"));
+    }
+    double highest = 2.5;
+    for (int i = 0; i < m_grey->plottableCount(); ++i) {
+        bool found = false;
+        const QCPRange range = m_grey->plottable(i)->getValueRange(found);
+        if (found)
+            highest = std::max({highest, std::abs(range.lower) * 1.15, std::abs(range.upper) * 1.15});
+    }
+    m_grey->yAxis->setRange(-highest, highest);
+
+    if (r.calibration) {
+        const std::array colours = {theme::kRedCurve, theme::kGreenCurve, theme::kBlueCurve};
+        const std::array styles = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
+        const std::array names = {tr("red"), tr("green"), tr("blue")};
+        double reach = 2;
+        for (int c = 0; c < 3; ++c) {
+            QVector<double> x, y;
+            for (int i = 0; i < VideoLut::kSize; ++i) {
+                x << 100 * i / 255.0;
+                y << 100 * (r.calibration->lut.channels[c][i] / 65535.0 - i / 255.0);
+                reach = std::max(reach, std::abs(y.back()) * 1.2);
+            }
+            m_lut->addLine(x, y, {.colour = colours[c], .style = styles[c]}, names[c]);
+        }
+        m_lut->yAxis->setRange(-reach, reach);
+        m_figures->setText(tr("Greys from 5 % up, against the aim:\nmean ΔE00 %1, worst %2\n\n%3 of 256 levels "
+                              "kept\n%n round(s) of correction", nullptr, r.calibration->rounds)
+                               .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
+                               .arg(r.calibration->distinctLevels));
+    } else {
+        m_lut->yAxis->setRange(-10, 10);
+        m_figures->setText(state.hasRun() ? tr("The curves of the video LUT appear when the greys have been "
+                                               "calibrated.")
+                                          : tr("Nothing measured yet. The main action on the left leads "
+                                               "there."));
+    }
+    for (Plot *plot : {m_tone, m_grey, m_lut})
+        plot->replot(QCustomPlot::rpQueuedReplot);
+}
+
+} // namespace lantern::app

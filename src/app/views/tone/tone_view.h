@@ -1,0 +1,20 @@
+#pragma once
+
+#include "app/views/view.h"
+#include "app/widgets/plot.h"
+
+namespace lantern::app {
+
+/// Tone curve, grey balance and the video LUT.
+class ToneView : public View {
+    Q_OBJECT
+public:
+    explicit ToneView(Session *session);
+    void setState(const SessionState &state) override;
+
+private:
+    Plot *m_tone, *m_grey, *m_lut;
+    QLabel *m_figures;
+};
+
+} // namespace lantern::app

@@ -1,0 +1,32 @@
+#include "app/views/view.h"
+
+#include "app/theme.h"
+
+namespace lantern::app {
+
+View::View(const QString &title, const QString &explanation, Session *session)
+    : m_session(session), m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
+      m_body(new QVBoxLayout)
+{
+    setAccessibleName(title);
+    auto *all = new QVBoxLayout(this);
+    all->setContentsMargins(24, 14, 16, 12);
+    all->setSpacing(2);
+    all->addWidget(makeLabel(title, theme::kHeading, theme::kBright, QFont::DemiBold));
+    m_explanation->setWordWrap(true);
+    all->addWidget(m_explanation);
+    m_body->setContentsMargins(0, 8, 0, 0);
+    all->addLayout(m_body, 1);
+}
+
+QLabel *makeLabel(const QString &text, double points, const QColor &colour, QFont::Weight weight)
+{
+    auto *label = new QLabel(text);
+    label->setFont(theme::font(points, weight));
+    QPalette p = label->palette();
+    p.setColor(QPalette::WindowText, colour);
+    label->setPalette(p);
+    return label;
+}
+
+} // namespace lantern::app

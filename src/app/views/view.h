@@ -1,0 +1,45 @@
+#pragma once
+
+#include "app/session.h"
+
+#include <QLabel>
+#include <QVBoxLayout>
+#include <QWidget>
+
+#include <functional>
+#include <vector>
+
+namespace lantern::app {
+
+/// A working surface. Shows plain values and sends intents to the session; never a device.
+class View : public QWidget {
+    Q_OBJECT
+public:
+    View(const QString &title, const QString &explanation, Session *session);
+    virtual void setState(const SessionState &state) = 0;
+
+protected:
+    /// Room for the view's own parts below title and explanation.
+    QVBoxLayout *body() { return m_body; }
+    void setExplanation(const QString &text) { m_explanation->setText(text); }
+    Session *session() { return m_session; }
+
+private:
+    Session *m_session;
+    QLabel *m_explanation;
+    QVBoxLayout *m_body;
+};
+
+/// One line per view: to add one, add its folder and its line in view_registry.cpp.
+struct ViewEntry {
+    ViewId id;
+    QString title;
+    std::function<View *(Session *)> make;
+};
+std::vector<ViewEntry> viewRegistry();
+
+/// Label in a given size.
+QLabel *makeLabel(const QString &text, double points, const QColor &colour,
+                  QFont::Weight weight = QFont::Normal);
+
+} // namespace lantern::app

@@ -1,0 +1,43 @@
+#pragma once
+
+#include "app/session_state.h"
+
+#include <QWidget>
+
+namespace lantern::app {
+
+/// What the dial draws, in u'v'.
+struct DialData {
+    std::optional<UvPrime> aim;      ///< centre; nothing: no white is aimed at yet
+    std::vector<UvPrime> trail;      ///< oldest first; the last one is the present white
+    /// Where each channel alone would take the white, with the advised turn.
+    struct Arrow {
+        UvPrime to;
+        QString label;
+    };
+    std::vector<Arrow> arrows;
+};
+
+/// The u'v' plane around the aimed white.
+class WhiteDial : public QWidget {
+    Q_OBJECT
+public:
+    explicit WhiteDial(QWidget *parent = nullptr);
+    void setData(const DialData &data);
+    [[nodiscard]] QSize minimumSizeHint() const override { return {360, 360}; }
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    /// Δu'v' at the rim, widened in steps until the present white is on the dial.
+    [[nodiscard]] double reach() const;
+    [[nodiscard]] QPointF place(const UvPrime &c) const;
+    void paintRings(QPainter &p) const;
+    void paintLoci(QPainter &p) const;
+    void paintTrail(QPainter &p) const;
+
+    DialData m_data;
+};
+
+} // namespace lantern::app

@@ -1,0 +1,202 @@
+#include "app/views/white/white_view.h"
+
+#include "app/ledger/ledger_rows.h"
+#include "app/theme.h"
+
+#include <QHBoxLayout>
+
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+using run::Activity;
+using run::AdjustMode;
+using run::Stage;
+
+constexpr std::array<double MonitorControls::*, 4> kFields = {
+    &MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain,
+    &MonitorControls::brightness};
+
+/// Light factor of each row: the gains against the neediest channel, then the common level.
+std::array<double, 4> lightFactors(const Advice &advice, bool gains)
+{
+    const double level = advice.wanted.maxCoeff();
+    if (!gains || level <= 0)
+        return {1, 1, 1, level};
+    return {advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
+}
+
+} // namespace
+
+QString adviceText(const std::optional<double> &now, double proposed, double lightFactor)
+{
+    if (now) {
+        const double steps = std::round(proposed - *now);
+        if (steps == 0)
+            return QObject::tr("leave");
+        return steps < 0 ? QObject::tr("down about %1").arg(-steps) : QObject::tr("up about %1").arg(steps);
+    }
+    const double percent = std::round(100 * (lightFactor - 1));
+    if (std::abs(percent) < 1)
+        return QObject::tr("leave");
+    return percent < 0 ? QObject::tr("down, %1 % less light").arg(-percent)
+                       : QObject::tr("up, %1 % more light").arg(percent);
+}
+
+WhiteView::WhiteView(Session *session)
+    : View(tr("White point"), {}, session), m_dial(new WhiteDial),
+      m_cct(makeLabel(QStringLiteral("—"), theme::kGiant, theme::kBright, QFont::Light)),
+      m_cctAim(makeLabel({}, theme::kNormal, theme::kMuted)),
+      m_delta(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)),
+      m_luminance(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)), m_controls(new QWidget),
+      m_note(makeLabel({}, theme::kSmall, theme::kMuted)), m_switch(new QPushButton)
+{
+    m_dial->setObjectName(QStringLiteral("whiteDial"));
+    auto *grid = new QGridLayout(m_controls);
+    grid->setContentsMargins(0, 8, 0, 0);
+    grid->addWidget(makeLabel(tr("On the monitor"), theme::kNormal, theme::kText, QFont::DemiBold), 0, 0, 1, 3);
+    const std::array names = {tr("Red gain"), tr("Green gain"), tr("Blue gain"), tr("Brightness")};
+    for (int i = 0; i < 4; ++i) {
+        m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
+                     makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
+                     makeLabel({}, theme::kNormal, theme::kMuted)};
+        m_rows[i].value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        m_rows[i].value->setMinimumWidth(32);
+        grid->addWidget(m_rows[i].name, i + 1, 0);
+        grid->addWidget(m_rows[i].value, i + 1, 1);
+        grid->addWidget(m_rows[i].advice, i + 1, 2);
+    }
+    grid->setColumnStretch(2, 1);
+    grid->setHorizontalSpacing(12);
+    m_note->setWordWrap(true);
+    connect(m_switch, &QPushButton::clicked, this, [this] {
+        this->session()->setAdjustMode(m_mode == AdjustMode::ByHand ? AdjustMode::Automatic
+                                                                    : AdjustMode::ByHand);
+    });
+
+    auto *right = new QVBoxLayout;
+    right->setSpacing(2);
+    right->addWidget(m_cct);
+    right->addWidget(m_cctAim);
+    right->addWidget(m_delta);
+    right->addWidget(m_luminance);
+    right->addWidget(m_controls);
+    right->addWidget(m_note);
+    right->addWidget(m_switch, 0, Qt::AlignLeft);
+    right->addStretch(1);
+    auto *rightSide = new QWidget;
+    rightSide->setLayout(right);
+    rightSide->setFixedWidth(270);
+    auto *row = new QHBoxLayout;
+    row->addWidget(m_dial, 1);
+    row->addSpacing(16);
+    row->addWidget(rightSide);
+    body()->addLayout(row, 1);
+}
+
+void WhiteView::setState(const SessionState &state)
+{
+    const run::RunResults &r = state.results;
+    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    const bool adjusting = state.status.stage == Stage::Adjust;
+    DialData dial;
+    for (const WhiteReading &w : r.whites)
+        dial.trail.push_back(uvPrime(w.white));
+    const DisplayState now = presentState(state);
+    if (r.calibration || r.after || dial.trail.empty()) {
+        const auto &white = now.white ? now.white : r.before ? r.before->white : now.white;
+        if (white)
+            dial.trail.push_back(uvPrime(*white));
+    }
+    if (!dial.trail.empty())
+        dial.aim = uvPrime(aimChromaticity(aim, chromaticity(dial.trail.back())));
+
+    std::optional<XYZ> white = now.white;
+    if (!white && r.before)
+        white = r.before->white;
+    if (white) {
+        const Cct cct = correlatedColourTemperature(chromaticity(*white));
+        m_cct->setText(tr("%1 K").arg(figure(cct.kelvin, 0)));
+        QString aimed = tr("native");
+        if (!std::holds_alternative<NativeWhite>(aim.white))
+            aimed = tr("%1 K (%2)").arg(
+                figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
+                QString::fromStdString(whiteName(aim.white)));
+        m_cctAim->setText(tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4)));
+        m_delta->setText(dial.aim ? tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(*white), *dial.aim), 4))
+                                  : QString());
+        m_luminance->setText(tr("%1 cd/m²").arg(figure(white->Y, 1)));
+        m_luminance->setToolTip(aim.luminanceCdM2 ? tr("aim %1 cd/m²").arg(figure(aim.luminanceCdM2, 1))
+                                                  : tr("aim: native"));
+    } else {
+        m_cct->setText(QStringLiteral("—"));
+        m_cctAim->setText(tr("not read yet"));
+        m_delta->clear();
+        m_luminance->clear();
+    }
+    m_mode = r.setup.adjust;
+    showControls(state);
+
+    if (adjusting && r.advice && r.before && r.before->primaries && !r.advice->settled && white &&
+        state.displays[state.selected].gains) {
+        const auto factors = lightFactors(*r.advice, true);
+        const std::array names = {tr("red"), tr("green"), tr("blue")};
+        for (int c = 0; c < 3; ++c) {
+            Vec3 one = Vec3::Ones();
+            one[c] = factors[c];
+            if (std::abs(factors[c] - 1) > 0.004)
+                dial.arrows.push_back({uvPrime(whiteAfter(*white, *r.before->primaries, one)), names[c]});
+        }
+    }
+    m_dial->setData(dial);
+    if (adjusting && state.status.activity == Activity::Working)
+        setExplanation(m_mode == AdjustMode::ByHand
+                           ? tr("Turn the monitor's own controls until the dot sits in the smallest ring.")
+                           : tr("The program turns the monitor's own controls."));
+    else
+        setExplanation(tr("Where the display's white lies, seen from the white aimed at. u' to the right, v' "
+                          "up; dashed daylight, dotted blackbody."));
+}
+
+void WhiteView::showControls(const SessionState &state)
+{
+    const run::RunResults &r = state.results;
+    const DisplayCard &card = state.displays[state.selected];
+    const bool hasControls = r.setup.adjust != AdjustMode::Skip && r.controls.has_value();
+    m_controls->setVisible(hasControls);
+    m_note->setVisible(state.hasRun());
+    const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
+    m_switch->setVisible(adjusting && card.remoteControls && state.status.activity != Activity::Blocked);
+    m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them") : tr("Turn them by hand"));
+    if (!hasControls) {
+        m_note->setText(tr("This display has nothing to turn: the video LUT brings white to the aim."));
+        return;
+    }
+    const bool advised = adjusting && r.advice;
+    const auto factors = advised ? lightFactors(*r.advice, card.gains) : std::array<double, 4>{1, 1, 1, 1};
+    for (int i = 0; i < 4; ++i) {
+        const bool exists = i == 3 || card.gains;
+        m_rows[i].name->setVisible(exists);
+        m_rows[i].value->setVisible(exists);
+        m_rows[i].advice->setVisible(exists);
+        std::optional<double> value;
+        if (card.remoteControls)
+            value = (*r.controls).*kFields[i];
+        m_rows[i].value->setText(figure(value, 0));
+        m_rows[i].advice->setText(
+            advised ? r.advice->settled ? tr("leave")
+                                        : adviceText(value, r.advice->controls.*kFields[i], factors[i])
+                    : QString());
+    }
+    if (!adjusting)
+        m_note->setText(tr("Noted in the report."));
+    else if (card.remoteControls)
+        m_note->setText(tr("Learned from the readings so far; read again after each turn."));
+    else
+        m_note->setText(tr("This monitor does not tell what its controls stand at; turn them on the monitor "
+                           "itself."));
+}
+
+} // namespace lantern::app

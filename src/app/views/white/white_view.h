@@ -1,0 +1,39 @@
+#pragma once
+
+#include "app/views/view.h"
+#include "app/views/white/white_dial.h"
+
+#include <QGridLayout>
+#include <QPushButton>
+
+#include <array>
+
+namespace lantern::app {
+
+/// White point and luminance while the monitor is adjusted.
+class WhiteView : public View {
+    Q_OBJECT
+public:
+    explicit WhiteView(Session *session);
+    void setState(const SessionState &state) override;
+
+private:
+    struct ControlRow {
+        QLabel *name, *value, *advice;
+    };
+    void showControls(const SessionState &state);
+
+    WhiteDial *m_dial;
+    QLabel *m_cct, *m_cctAim, *m_delta, *m_luminance;
+    QWidget *m_controls;
+    std::array<ControlRow, 4> m_rows;
+    QLabel *m_note;
+    QPushButton *m_switch;
+    run::AdjustMode m_mode = run::AdjustMode::Automatic;
+};
+
+/// Advice in the monitor's own units, or in percent of light where it does not tell what its controls
+/// stand at: "down about 3", "up about 2", "leave".
+QString adviceText(const std::optional<double> &now, double proposed, double lightFactor);
+
+} // namespace lantern::app

@@ -1,0 +1,68 @@
+#include "app/widgets/plot.h"
+
+namespace lantern::app {
+
+Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, QWidget *parent)
+    : QCustomPlot(parent)
+{
+    setAccessibleName(title);
+    setBackground(QBrush(theme::kWindow));
+    setMinimumSize(160, 120);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    plotLayout()->insertRow(0);
+    auto *heading = new QCPTextElement(this, title, theme::font(theme::kNormal, QFont::DemiBold));
+    heading->setTextColor(theme::kText);
+    heading->setTextFlags(Qt::AlignLeft | Qt::AlignVCenter);
+    plotLayout()->addElement(0, 0, heading);
+    axisRect()->setupFullAxesBox();
+    for (QCPAxis *axis : {xAxis, yAxis, xAxis2, yAxis2}) {
+        axis->setBasePen(QPen(theme::kLine));
+        axis->setTickPen(QPen(theme::kLine));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->setTickLabelColor(theme::kMuted);
+        axis->setLabelColor(theme::kMuted);
+        axis->setTickLabelFont(theme::font(theme::kSmall));
+        axis->setLabelFont(theme::font(theme::kSmall));
+        axis->setNumberFormat(QStringLiteral("gb"));
+        axis->grid()->setPen(QPen(QColor(0x34, 0x34, 0x34)));
+        axis->grid()->setZeroLinePen(QPen(theme::kLine));
+        axis->ticker()->setTickCount(5);
+    }
+    xAxis->setLabel(xLabel);
+    yAxis->setLabel(yLabel);
+    xAxis2->setTicks(false);
+    yAxis2->setTicks(false);
+    legend->setBrush(Qt::NoBrush);
+    legend->setBorderPen(Qt::NoPen);
+    legend->setFont(theme::font(theme::kSmall));
+    legend->setTextColor(theme::kMuted);
+    axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignLeft | Qt::AlignTop);
+}
+
+QCPCurve *Plot::addLine(const QVector<double> &x, const QVector<double> &y, const Look &look,
+                        const QString &name)
+{
+    auto *curve = new QCPCurve(xAxis, yAxis);
+    curve->setData(x, y);
+    curve->setPen(QPen(look.colour, look.width, look.style));
+    if (!look.line)
+        curve->setLineStyle(QCPCurve::lsNone);
+    if (look.dots)
+        curve->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, look.colour, look.colour, 5));
+    if (name.isEmpty())
+        curve->removeFromLegend();
+    else {
+        curve->setName(name);
+        legend->setVisible(true);
+    }
+    return curve;
+}
+
+void Plot::clearLines()
+{
+    clearPlottables();
+    clearItems();
+    legend->setVisible(false);
+}
+
+} // namespace lantern::app

@@ -1,0 +1,220 @@
+#include "platform/x11_output.h"
+
+#include "core/error.h"
+#include "run/files.h"
+
+#include <QStandardPaths>
+
+#include <cstdlib>
+#include <xcb/randr.h>
+#include <xcb/xcb.h>
+
+namespace lantern::platform {
+
+namespace {
+
+template <class T> using Reply = std::unique_ptr<T, decltype(&std::free)>;
+
+template <class T> Reply<T> reply(T *raw)
+{
+    return {raw, &std::free};
+}
+
+[[noreturn]] void fail(const QString &place, const char *problem, const char *advice)
+{
+    throw Error(ErrorKind::Device, place.toStdString(), problem, advice);
+}
+
+/// Source: ICC Profiles in X Specification 0.4.
+QByteArray propertyName(int index)
+{
+    return index == 0 ? QByteArray("_ICC_PROFILE") : "_ICC_PROFILE_" + QByteArray::number(index);
+}
+
+} // namespace
+
+class X11Connection {
+public:
+    X11Connection() : m_connection(xcb_connect(nullptr, &m_screenNumber))
+    {
+        if (xcb_connection_has_error(m_connection))
+            return;
+        auto it = xcb_setup_roots_iterator(xcb_get_setup(m_connection));
+        for (int i = 0; i < m_screenNumber; ++i)
+            xcb_screen_next(&it);
+        m_root = it.data->root;
+    }
+    ~X11Connection() { xcb_disconnect(m_connection); }
+    X11Connection(const X11Connection &) = delete;
+    X11Connection &operator=(const X11Connection &) = delete;
+
+    [[nodiscard]] bool isUsable() const { return !xcb_connection_has_error(m_connection); }
+    [[nodiscard]] xcb_connection_t *get() const { return m_connection; }
+    [[nodiscard]] xcb_window_t root() const { return m_root; }
+
+    xcb_atom_t atom(const QByteArray &name)
+    {
+        const auto r = reply(xcb_intern_atom_reply(
+            m_connection,
+            xcb_intern_atom(m_connection, 0, static_cast<uint16_t>(name.size()), name.constData()),
+            nullptr));
+        if (!r)
+            fail(QString::fromLatin1(name), "the X server does not answer",
+                 "Is the display server still running?");
+        return r->atom;
+    }
+
+    /// Waits until the server has carried out a checked request.
+    void expect(xcb_void_cookie_t cookie, const QString &place, const char *problem)
+    {
+        const auto error = reply(xcb_request_check(m_connection, cookie));
+        if (error || !isUsable())
+            fail(place, problem, "Is the display still connected?");
+    }
+
+private:
+    int m_screenNumber = 0;
+    xcb_connection_t *m_connection;
+    xcb_window_t m_root = 0;
+};
+
+std::vector<X11Output> x11Outputs()
+{
+    std::vector<X11Output> outputs;
+    X11Connection x;
+    if (!x.isUsable())
+        return outputs;
+    const auto extension = xcb_get_extension_data(x.get(), &xcb_randr_id);
+    if (!extension || !extension->present)
+        return outputs;
+    const auto resources = reply(xcb_randr_get_screen_resources_current_reply(
+        x.get(), xcb_randr_get_screen_resources_current(x.get(), x.root()), nullptr));
+    if (!resources)
+        return outputs;
+    const xcb_randr_output_t *ids = xcb_randr_get_screen_resources_current_outputs(resources.get());
+    const int count = xcb_randr_get_screen_resources_current_outputs_length(resources.get());
+    for (int i = 0; i < count; ++i) {
+        const auto info = reply(xcb_randr_get_output_info_reply(
+            x.get(), xcb_randr_get_output_info(x.get(), ids[i], XCB_CURRENT_TIME), nullptr));
+        if (!info || info->crtc == XCB_NONE)
+            continue;
+        const auto crtc = reply(xcb_randr_get_crtc_info_reply(
+            x.get(), xcb_randr_get_crtc_info(x.get(), info->crtc, XCB_CURRENT_TIME), nullptr));
+        if (!crtc)
+            continue;
+        const char *name =
+            reinterpret_cast<const char *>(xcb_randr_get_output_info_name(info.get()));
+        outputs.push_back({QString::fromUtf8(name, xcb_randr_get_output_info_name_length(info.get())),
+                           info->crtc,
+                           {crtc->x, crtc->y, crtc->width, crtc->height},
+                           static_cast<int>(outputs.size())});
+    }
+    return outputs;
+}
+
+X11VideoLut::X11VideoLut(const X11Output &output)
+    : m_connection(std::make_unique<X11Connection>()), m_output(output)
+{
+    if (!m_connection->isUsable())
+        fail(output.name, "there is no X server to talk to", "");
+    const auto size = reply(xcb_randr_get_crtc_gamma_size_reply(
+        m_connection->get(), xcb_randr_get_crtc_gamma_size(m_connection->get(), output.crtc), nullptr));
+    m_size = size ? size->size : 0;
+    if (m_size < 2)
+        fail(output.name, "this output has no video LUT",
+             "It cannot be calibrated this way; a profile can still be built.");
+}
+
+X11VideoLut::~X11VideoLut() = default;
+
+VideoLut X11VideoLut::read()
+{
+    const auto gamma = reply(xcb_randr_get_crtc_gamma_reply(
+        m_connection->get(), xcb_randr_get_crtc_gamma(m_connection->get(), m_output.crtc), nullptr));
+    if (!gamma || gamma->size < 2)
+        fail(m_output.name, "its video LUT cannot be read", "Is the display still connected?");
+    std::array<std::vector<uint16_t>, 3> tables;
+    const std::array<const uint16_t *, 3> raw = {xcb_randr_get_crtc_gamma_red(gamma.get()),
+                                                 xcb_randr_get_crtc_gamma_green(gamma.get()),
+                                                 xcb_randr_get_crtc_gamma_blue(gamma.get())};
+    for (int c = 0; c < 3; ++c)
+        tables[c].assign(raw[c], raw[c] + gamma->size);
+    return VideoLut::fromTables(tables);
+}
+
+void X11VideoLut::load(const VideoLut &lut)
+{
+    std::array<std::vector<uint16_t>, 3> tables;
+    for (int c = 0; c < 3; ++c)
+        for (int i = 0; i < m_size; ++i)
+            tables[c].push_back(static_cast<uint16_t>(
+                65535 * lut.evaluate(c, static_cast<double>(i) / (m_size - 1)) + 0.5));
+    m_connection->expect(xcb_randr_set_crtc_gamma_checked(
+                             m_connection->get(), m_output.crtc, static_cast<uint16_t>(m_size),
+                             tables[0].data(), tables[1].data(), tables[2].data()),
+                         m_output.name, "its video LUT cannot be loaded");
+}
+
+X11ProfileStore::X11ProfileStore(const X11Output &output, QString folder)
+    : m_connection(std::make_unique<X11Connection>()), m_property(propertyName(output.index)),
+      m_folder(std::move(folder))
+{
+}
+
+X11ProfileStore::~X11ProfileStore() = default;
+
+QString X11ProfileStore::install(const QByteArray &icc, const QString &name)
+{
+    const QString path = writeProfileFile(m_folder, name, icc);
+    declare(icc);
+    return path;
+}
+
+void X11ProfileStore::declare(const QByteArray &icc)
+{
+    const xcb_atom_t property = m_connection->atom(m_property);
+    const QString place = QString::fromLatin1(m_property);
+    if (icc.isEmpty()) {
+        m_connection->expect(
+            xcb_delete_property_checked(m_connection->get(), m_connection->root(), property), place,
+            "the profile could not be withdrawn");
+        return;
+    }
+    m_connection->expect(xcb_change_property_checked(m_connection->get(), XCB_PROP_MODE_REPLACE,
+                                                     m_connection->root(), property,
+                                                     XCB_ATOM_CARDINAL, 8,
+                                                     static_cast<uint32_t>(icc.size()), icc.constData()),
+                         place, "the profile could not be declared to the desktop");
+}
+
+QByteArray X11ProfileStore::inUse()
+{
+    const auto property = reply(xcb_get_property_reply(
+        m_connection->get(),
+        xcb_get_property(m_connection->get(), 0, m_connection->root(),
+                         m_connection->atom(m_property), XCB_ATOM_CARDINAL, 0, UINT32_MAX / 4),
+        nullptr));
+    if (!property)
+        return {};
+    return {static_cast<const char *>(xcb_get_property_value(property.get())),
+            xcb_get_property_value_length(property.get())};
+}
+
+QString writeProfileFile(const QString &folder, const QString &name, const QByteArray &icc)
+{
+    run::makeFolder(folder);
+    QString file;
+    for (const QChar c : name)
+        file += c.isLetterOrNumber() || QStringLiteral("-_.,").contains(c) ? c : QLatin1Char('-');
+    const QString path = folder + QLatin1Char('/') + file + QStringLiteral(".icc");
+    run::writeFile(path, icc);
+    return path;
+}
+
+QString userProfileFolder()
+{
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+           QStringLiteral("/icc");
+}
+
+} // namespace lantern::platform
