@@ -6,8 +6,8 @@ namespace lantern::app {
 
 /// One row of the Ledger, ready to show. Numbers carry their unit in `unit`, not in the cells.
 struct LedgerRow {
-    QString property, unit;
-    QString aim, before, now, lastTime;
+    QString property = {}, unit = {};
+    QString aim = {}, before = {}, now = {}, lastTime = {};
     Mark mark = Mark::NotMeasured;
     ViewId view = ViewId::Ready; ///< opened by choosing the row
     bool operator==(const LedgerRow &) const = default;
@@ -29,8 +29,8 @@ enum class Intent {
     SaveReport,
 };
 struct MainAction {
-    QString text;
-    QString hint; ///< one line below
+    QString text = {};
+    QString hint = {}; ///< one line below
     Intent intent = Intent::None;
     bool operator==(const MainAction &) const = default;
 };
