@@ -20,11 +20,15 @@ constexpr std::array<double MonitorControls::*, 5> kFields = {
 } // namespace
 
 MonitorButtons::MonitorButtons(QWidget *parent)
-    : QWidget(parent, Qt::Tool | Qt::WindowStaysOnTopHint)
+    : QFrame(parent, Qt::Tool | Qt::WindowStaysOnTopHint), m_title(new QLabel)
 {
     setObjectName(QStringLiteral("monitorButtons"));
     setFixedWidth(280);
+    setFrameShape(QFrame::Box);
+    setAutoFillBackground(true);
     auto *grid = new QGridLayout(this);
+    m_title->setFont(theme::font(theme::kNormal, QFont::DemiBold));
+    grid->addWidget(m_title, 0, 0, 1, 3);
     const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
                               tr("Brightness")};
     for (int i = 0; i < 5; ++i) {
@@ -34,9 +38,9 @@ MonitorButtons::MonitorButtons(QWidget *parent)
         auto *value = new QLabel;
         value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         value->setMinimumWidth(28);
-        grid->addWidget(new QLabel(names[i]), i, 0);
-        grid->addWidget(slider, i, 1);
-        grid->addWidget(value, i, 2);
+        grid->addWidget(new QLabel(names[i]), i + 1, 0);
+        grid->addWidget(slider, i + 1, 1);
+        grid->addWidget(value, i + 1, 2);
         connect(slider, &QSlider::valueChanged, this, [this, value](int v) {
             value->setText(locale().toString(v));
             turned();
@@ -48,7 +52,9 @@ MonitorButtons::MonitorButtons(QWidget *parent)
 void MonitorButtons::setDisplay(const QString &name, std::shared_ptr<run::BenchRig> rig)
 {
     m_rig = std::move(rig);
-    setWindowTitle(tr("Buttons of %1").arg(name));
+    const QString title = tr("The buttons on %1").arg(name);
+    setWindowTitle(title);
+    m_title->setText(title);
     refresh();
 }
 

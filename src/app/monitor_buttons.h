@@ -2,8 +2,9 @@
 
 #include "run/bench_devices.h"
 
+#include <QFrame>
+#include <QLabel>
 #include <QSlider>
-#include <QWidget>
 
 #include <vector>
 
@@ -11,7 +12,7 @@ namespace lantern::app {
 
 /// Plays the buttons of the simulated monitor: a small window of its own, as the buttons sit on the
 /// monitor and not in the program.
-class MonitorButtons : public QWidget {
+class MonitorButtons : public QFrame {
     Q_OBJECT
 public:
     explicit MonitorButtons(QWidget *parent = nullptr);
@@ -28,6 +29,7 @@ private:
     void turned();
 
     std::shared_ptr<run::BenchRig> m_rig;
+    QLabel *m_title;
     std::vector<QSlider *> m_sliders; ///< contrast, red, green, blue, brightness
     bool m_refreshing = false;
     QPoint m_grip;

@@ -67,7 +67,8 @@ RunBar::RunBar(QWidget *parent)
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(16, 4, 16, 4);
     row->addWidget(m_what);
-    row->addWidget(m_progress, 1);
+    row->addWidget(m_progress, 3);
+    row->addStretch(1);
     row->addSpacing(12);
     row->addWidget(m_left);
     row->addWidget(m_pause);
@@ -87,10 +88,14 @@ void RunBar::setState(const SessionState &state)
     const run::RunStatus &s = state.status;
     const int total = s.readingsDone + s.readingsLeft;
     QString what = stageTitle(s.stage);
-    if (total > 0)
+    const bool open = s.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand;
+    m_progress->setVisible(!open); // nobody knows how long a person turns
+    if (open)
+        what += tr(" · reading %1").arg(s.readingsDone + 1);
+    else if (total > 0)
         what += tr(" · reading %1 of %2").arg(s.readingsDone + 1).arg(total);
     if (s.activity == Activity::Paused)
-        what = stageTitle(s.stage) + tr(" · paused after %n reading(s)", nullptr, s.readingsDone);
+        what = stageTitle(s.stage) + tr(" · paused, %1 of %2 read").arg(s.readingsDone).arg(total);
     else if (s.activity == Activity::Faulted)
         what = stageTitle(s.stage) + tr(" · waiting for you");
     else if (s.patch && total > 0)
@@ -98,7 +103,7 @@ void RunBar::setState(const SessionState &state)
     m_what->setText(what);
     m_progress->setRange(0, std::max(1, total));
     m_progress->setValue(s.readingsDone);
-    m_left->setText(s.activity == Activity::Working ? timeLeftText(s.secondsLeft) : QString());
+    m_left->setText(s.activity == Activity::Working && !open ? timeLeftText(s.secondsLeft) : QString());
     m_resumes = s.activity != Activity::Working;
     m_pause->setText(m_resumes ? tr("&Go on") : tr("&Pause"));
 }

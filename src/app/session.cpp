@@ -41,6 +41,14 @@ ViewId viewOf(Stage stage)
     return ViewId::Profile;
 }
 
+void describeLastRun(DisplayCard &card, const run::RunResults &r)
+{
+    card.lastMean = r.validation->deltaE00.mean;
+    card.lastValidated = QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
+    const bool stale = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
+    card.mark = stale ? Mark::Stale : r.validation->within() ? Mark::Within : Mark::Over;
+}
+
 } // namespace
 
 /// One change of the aim; turning the same knob again and again is one step back.
@@ -151,20 +159,17 @@ void Session::readLogbook()
             card.lastMean.reset();
             card.lastValidated.reset();
             for (const run::RunSummary &line : m_reader->runs(card.id)) {
-                if (!line.finished || line.id == m_state.status.run)
+                if (!line.finished)
                     continue;
                 const run::RunResults r = run::loadResults(*m_reader, line.id);
-                card.lastMean = r.validation->deltaE00.mean;
-                card.lastValidated =
-                    QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
-                const bool stale =
-                    card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
-                card.mark = stale                    ? Mark::Stale
-                            : r.validation->within() ? Mark::Within
-                                                     : Mark::Over;
-                if (selected)
+                if (!card.lastValidated)
+                    describeLastRun(card, r);
+                if (selected && line.id != m_state.status.run) {
                     m_state.lastTime = r;
-                break;
+                    break;
+                }
+                if (!selected)
+                    break;
             }
             if (selected)
                 m_state.unfinishedRun = m_reader->unfinishedRun(card.id);
@@ -330,6 +335,8 @@ void Session::setAdjustMode(run::AdjustMode mode)
 void Session::onStatus(const run::RunStatus &status)
 {
     const bool stageChanged = status.stage != m_state.status.stage;
+    if (m_state.status.run == 0 && status.run != 0 && status.stage != Stage::Ready)
+        m_state.view = viewOf(status.stage); // taken up again where it was left
     const bool activityChanged = status.activity != m_state.status.activity;
     m_state.status = status;
     if (stageChanged && status.stage == Stage::Done)

@@ -43,8 +43,7 @@ QPushButton, QToolButton { background: #3a3a3a; border: 1px solid #4c4c4c; borde
     padding: 6px 12px; }
 QPushButton:hover, QToolButton:hover { background: #444444; }
 QPushButton:pressed, QToolButton:pressed { background: #333333; }
-QPushButton:focus, QToolButton:focus, QComboBox:focus, QAbstractSpinBox:focus, QLineEdit:focus
-    { border: 1px solid #d8d8d8; }
+QPushButton:focus, QToolButton:focus, QLineEdit:focus { border: 1px solid #d8d8d8; }
 QPushButton:disabled, QToolButton:disabled { color: #787878; background: #303030; }
 QPushButton#mainAction { background: #f0a830; color: #1c1c1c; border: 2px solid #f0a830;
     font-weight: 600; padding: 12px; }
@@ -61,10 +60,12 @@ QMenu { background: #303030; border: 1px solid #4c4c4c; padding: 4px; }
 QMenu::item { padding: 5px 24px 5px 14px; } QMenu::item:selected { background: #4a4a4a; }
 QMenu::item:disabled { color: #787878; }
 QMenu::separator { height: 1px; background: #484848; margin: 4px; }
-QComboBox, QAbstractSpinBox, QLineEdit { background: #2b2b2b; border: 1px solid #4c4c4c;
-    border-radius: 3px; padding: 4px 6px; selection-background-color: #5a5a5a; }
-QComboBox::drop-down { border: none; width: 18px; }
+QLineEdit { background: #2b2b2b; border: 1px solid #4c4c4c; border-radius: 3px; padding: 4px 6px; }
 QCheckBox { spacing: 8px; } QCheckBox:focus { color: #ffffff; text-decoration: underline; }
+QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid #8a8a8a; border-radius: 2px;
+    background: #2b2b2b; }
+QCheckBox::indicator:checked { image: url(:/icons/tick.png); }
+QCheckBox::indicator:disabled { border: 1px solid #585858; }
 QTableView { background: #262626; gridline-color: #383838; border: none; }
 QHeaderView::section { background: #262626; color: #a2a2a2; border: none; padding: 4px 8px; }
 QProgressBar { background: #1e1e1e; border: none; max-height: 6px; }

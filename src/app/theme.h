@@ -29,8 +29,8 @@ inline const QColor kBlueCurve{0x86, 0xa6, 0xe8};
 inline constexpr double kSmall = 8.5;
 inline constexpr double kNormal = 9.5;
 inline constexpr double kHeading = 14;
-inline constexpr double kFigure = 22;
-inline constexpr double kGiant = 34;
+inline constexpr double kFigure = 19;
+inline constexpr double kGiant = 32;
 
 /// Loads the shipped typeface (its figures are all of one width) and styles the application.
 void apply(QApplication &app);

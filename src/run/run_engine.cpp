@@ -136,8 +136,8 @@ void RunEngine::restoreDevices()
 void RunEngine::advance()
 {
     m_status.patch.reset();
+    m_devices.presenter->hide();
     if (m_status.stage == Stage::Done) {
-        m_devices.presenter->hide();
         setActivity(Activity::Finished);
         return;
     }

@@ -18,7 +18,7 @@ namespace {
 constexpr int kHeight = 112;
 constexpr double kMargin = 20;
 constexpr double kMeterWidth = 250;
-constexpr double kTextWidth = 166;
+constexpr double kTextWidth = 220;
 constexpr double kTallest = 70;
 
 QString ageText(const DisplayCard &card)
@@ -26,7 +26,9 @@ QString ageText(const DisplayCard &card)
     if (!card.lastValidated)
         return QObject::tr("never measured");
     const qint64 days = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc());
-    return days == 0 ? QObject::tr("validated today") : QObject::tr("%n day(s) ago", nullptr, int(days));
+    return days == 0   ? QObject::tr("validated today")
+           : days == 1 ? QObject::tr("yesterday")
+                       : QObject::tr("%1 days ago").arg(days);
 }
 
 } // namespace

@@ -81,7 +81,11 @@ LedgerRow profileRow(const SessionState &state)
     row.aim = tr("this run");
     row.before = kDash;
     row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
-                       ? QString::fromStdString(state.lastTime->setup.startedAt).left(10)
+                       ? QLocale().toString(QDate::fromString(QString::fromStdString(
+                                                                  state.lastTime->setup.startedAt)
+                                                                  .left(10),
+                                                              Qt::ISODate),
+                                            tr("d MMM", "date of the last run"))
                        : kDash;
     row.now = state.inUse.checked ? state.inUse.found : kDash;
     if (!state.results.installedPath.isEmpty() && state.inUse.checked)

@@ -122,6 +122,8 @@ QVariant LedgerModel::headerData(int section, Qt::Orientation orientation, int r
 {
     if (orientation != Qt::Horizontal)
         return {};
+    if (role == Qt::FontRole)
+        return theme::font(theme::kSmall);
     if (role == Qt::TextAlignmentRole)
         return int(Qt::AlignRight | Qt::AlignVCenter);
     if (role != Qt::DisplayRole)
@@ -242,7 +244,14 @@ void LedgerView::setState(const SessionState &state)
     m_updating = false;
     const MainAction action = mainAction(state);
     m_action->setText(action.text);
-    m_action->setEnabled(action.intent != Intent::None);
+    const bool enabled = action.intent != Intent::None;
+    if (m_action->hasFocus() && !enabled)
+        m_giveFocusBack = true; // Qt moves the focus on when a button is disabled
+    m_action->setEnabled(enabled);
+    if (enabled && m_giveFocusBack) {
+        m_giveFocusBack = false;
+        m_action->setFocus();
+    }
     m_hint->setText(action.hint);
     m_hint->setVisible(!action.hint.isEmpty());
     m_notice->setText(state.notice);

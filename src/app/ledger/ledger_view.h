@@ -48,6 +48,7 @@ private:
     QLabel *m_hint;
     QLabel *m_notice;
     bool m_updating = false;
+    bool m_giveFocusBack = false;
 };
 
 } // namespace lantern::app

@@ -87,6 +87,7 @@ AccuracyView::AccuracyView(Session *session)
     side->addWidget(m_figures);
     side->addStretch(1);
     m_side->setFixedWidth(236);
+    m_sideParts = {m_mean, m_meanUnit, m_verdict, m_curve, m_figures};
 
     auto *row = new QHBoxLayout;
     row->addLayout(left, 1);
@@ -127,6 +128,8 @@ void AccuracyView::showValidation(const Validation &v)
     fillTable(patches);
     showCurve(v);
     m_side->show();
+    for (QWidget *part : m_sideParts)
+        part->show();
     m_tabs->show();
     m_mean->setText(figure(v.deltaE00.mean, 2));
     m_verdict->setText((v.within() ? tr("●  Within %1") : tr("⊘  Over %1")).arg(QString::fromStdString(v.tolerance.title)));
@@ -175,8 +178,10 @@ void AccuracyView::showChart(const SessionState &state)
     m_fields->setFields(fields);
     m_pages->setCurrentIndex(0);
     m_note->hide();
-    m_side->hide();
     m_tabs->hide();
+    m_side->show(); // its room stays free for the patch window
+    for (QWidget *part : m_sideParts)
+        part->hide();
 }
 
 void AccuracyView::showEmpty(const SessionState &)
@@ -231,7 +236,7 @@ void AccuracyView::showCurve(const Validation &v)
     m_curve->addLine({limit, limit}, {0, 100}, {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
     m_curve->addLine(x, y, {.colour = theme::kBright, .width = 2});
     auto *label = new QCPItemText(m_curve);
-    label->setText(tr("tolerance of the mean"));
+    label->setText(tr("tolerance"));
     label->setFont(theme::font(7.5));
     label->setColor(theme::kMuted);
     label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);

@@ -34,6 +34,7 @@ private:
     QWidget *m_side;
     QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_note;
     Plot *m_curve;
+    std::vector<QWidget *> m_sideParts;
     std::optional<Validation> m_shown;
 };
 

@@ -69,11 +69,11 @@ void ProfileView::setState(const SessionState &state)
                         : tr("ICC version 4, curves and matrix"));
     m_readings->setText(
         r->profile.isEmpty()
-            ? r->chart.empty() ? tr("%n patch(es), not read yet", nullptr, r->setup.chartPatches)
-                               : tr("%n reading(s)", nullptr, int(r->chart.size()))
-            : tr("%n reading(s); the model differs from them by %1 ΔE00 in the mean; %2 kB", nullptr,
-                 int(r->chart.size()))
-                  .arg(figure(r->profileResidual, 2), figure(r->profile.size() / 1000.0, 0)));
+            ? r->chart.empty() ? tr("%1 patches, not read yet").arg(r->setup.chartPatches)
+                               : tr("%1 readings").arg(r->chart.size())
+            : tr("%1 readings; the model differs from them by %2 ΔE00 in the mean; %3 kB")
+                  .arg(QString::number(r->chart.size()), figure(r->profileResidual, 2),
+                       figure(double(r->profile.size()) / 1000, 0)));
     m_file->setText(r->installedPath.isEmpty() ? dash : QDir::toNativeSeparators(r->installedPath));
     const ProfileInUse &use = state.inUse;
     const bool judged = !r->installedPath.isEmpty() && use.checked;

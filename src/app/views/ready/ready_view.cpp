@@ -23,7 +23,7 @@ void ReadyView::setState(const SessionState &state)
         const int index = static_cast<int>(m_lines.size());
         Line line{new QCheckBox, makeLabel({}, theme::kSmall, theme::kMuted)};
         line.box->setFont(theme::font(11));
-        line.reason->setContentsMargins(28, 0, 0, 14);
+        line.reason->setContentsMargins(24, 0, 0, 14);
         connect(line.box, &QCheckBox::toggled, this, [this, index](bool on) {
             if (!m_updating)
                 this->session()->setReadyPoint(index, on);

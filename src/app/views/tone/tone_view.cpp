@@ -68,27 +68,20 @@ ToneView::ToneView(Session *session)
            session),
       m_tone(new Plot(tr("Tone curve"), tr("code value, %"), QStringLiteral("L*"))),
       m_grey(new Plot(tr("Tint of the greys"), tr("code value, %"), tr("a*, b*"))),
-      m_lut(new Plot(tr("Video LUT"), tr("in, %"), tr("change, %"))),
-      m_figures(makeLabel({}, theme::kNormal, theme::kText))
+      m_lut(new Plot(tr("Video LUT"), tr("in, %"), tr("change, %")))
 {
     m_tone->xAxis->setRange(0, 100);
     m_tone->yAxis->setRange(0, 102);
     m_grey->xAxis->setRange(0, 100);
     m_lut->xAxis->setRange(0, 100);
+    m_grey->legend->setFillOrder(QCPLegend::foColumnsFirst);
     auto *row = new QHBoxLayout;
     row->addWidget(m_tone, 3);
     row->addWidget(m_lut, 2);
     body()->addLayout(row, 3);
     auto *below = new QHBoxLayout;
     below->addWidget(m_grey, 3);
-    auto *side = new QVBoxLayout;
-    side->addSpacing(20);
-    m_figures->setAlignment(Qt::AlignTop);
-    m_figures->setWordWrap(true);
-    side->addWidget(m_figures);
-    side->addStretch(1);
-    below->addSpacing(12);
-    below->addLayout(side, 2);
+    below->addStretch(2); // room for the patch window
     body()->addLayout(below, 2);
 }
 
@@ -131,12 +124,12 @@ void ToneView::setState(const SessionState &state)
         m_grey->addLine(a.first, a.second, {.colour = theme::kBright, .dots = true}, tr("now, a*"));
         m_grey->addLine(b.first, b.second, {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true}, tr("now, b*"));
     }
-    double highest = 2.5;
+    double highest = 3;
     for (int i = 0; i < m_grey->plottableCount(); ++i) {
         bool found = false;
         const QCPRange range = m_grey->plottable(i)->getValueRange(found);
         if (found)
-            highest = std::max({highest, std::abs(range.lower) * 1.15, std::abs(range.upper) * 1.15});
+            highest = std::max({highest, std::abs(range.lower) * 1.6, std::abs(range.upper) * 1.6});
     }
     m_grey->yAxis->setRange(-highest, highest);
 
@@ -155,16 +148,17 @@ void ToneView::setState(const SessionState &state)
             m_lut->addLine(x, y, {.colour = colours[c], .style = styles[c]}, names[c]);
         }
         m_lut->yAxis->setRange(-reach, reach);
-        m_figures->setText(tr("Greys from 5 % up, against the aim:\nmean ΔE00 %1, worst %2\n\n%3 of 256 levels "
-                              "kept\n%n round(s) of correction", nullptr, r.calibration->rounds)
-                               .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
-                               .arg(r.calibration->distinctLevels));
+        setExplanation(tr("Greys from 5 % up, against the aim: mean ΔE00 %1, worst %2 · %3 of 256 levels kept "
+                          "· corrected %4 times.")
+                           .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
+                           .arg(r.calibration->distinctLevels)
+                           .arg(r.calibration->rounds));
     } else {
         m_lut->yAxis->setRange(-10, 10);
-        m_figures->setText(state.hasRun() ? tr("The curves of the video LUT appear when the greys have been "
-                                               "calibrated.")
-                                          : tr("Nothing measured yet. The main action on the left leads "
-                                               "there."));
+        setExplanation(state.hasRun() ? tr("Lightness of the greys and their tint. The curves of the video LUT "
+                                           "appear when the greys have been calibrated.")
+                                      : tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
+                                           "measured yet: the main action on the left leads there."));
     }
     for (Plot *plot : {m_tone, m_grey, m_lut})
         plot->replot(QCustomPlot::rpQueuedReplot);

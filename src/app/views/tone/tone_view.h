@@ -14,7 +14,6 @@ public:
 
 private:
     Plot *m_tone, *m_grey, *m_lut;
-    QLabel *m_figures;
 };
 
 } // namespace lantern::app

@@ -99,7 +99,8 @@ void WhiteDial::paintRings(QPainter &p) const
                       ring.deltaUv < 0.0015 ? 2 : 1.2));
         p.drawEllipse(centre, r, r);
         p.setPen(theme::kMuted);
-        p.drawText(QPointF(centre.x() + 6, centre.y() - r + 14), ring.name);
+        p.drawText(QRectF(centre.x() - 206, centre.y() - r + 2, 200, 18), Qt::AlignRight | Qt::AlignVCenter,
+                   ring.name);
     }
 }
 

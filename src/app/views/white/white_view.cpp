@@ -77,7 +77,7 @@ WhiteView::WhiteView(Session *session)
     });
 
     auto *right = new QVBoxLayout;
-    right->setSpacing(2);
+    right->setSpacing(0);
     right->addWidget(m_cct);
     right->addWidget(m_cctAim);
     right->addWidget(m_delta);
@@ -193,10 +193,9 @@ void WhiteView::showControls(const SessionState &state)
     if (!adjusting)
         m_note->setText(tr("Noted in the report."));
     else if (card.remoteControls)
-        m_note->setText(tr("Learned from the readings so far; read again after each turn."));
+        m_note->setText(tr("Learned from your turns so far."));
     else
-        m_note->setText(tr("This monitor does not tell what its controls stand at; turn them on the monitor "
-                           "itself."));
+        m_note->setText(tr("Turn them on the monitor itself."));
 }
 
 } // namespace lantern::app
