@@ -157,6 +157,8 @@ private:
             const Token token = m_tokens.next();
             if (token.text == "END_DATA_FORMAT")
                 return;
+            if (token.text == "BEGIN_DATA")
+                break;
             if (!seen.insert(token.text).second)
                 fail(token.line, "the field " + token.text + " stands twice in the data format");
             m_table.fields.push_back(token.text);

@@ -8,6 +8,8 @@ namespace lantern {
 namespace {
 
 constexpr int kSeedsPerAxis = 11;
+constexpr double kCloseEnough = 1e-10; ///< squared tolerance units
+constexpr double kNearTheWall = 0.02;
 
 /// Rows lightness, chroma, hue: turns a Lab difference at `at` into one in units of tolerance.
 Mat3 toleranceFrame(const Lab &at)
@@ -48,14 +50,28 @@ Vec3 GamutInverse::codeFor(const Lab &target) const
         }
     }
 
-    // Damped Gauss-Newton inside the cube; code values that push against a wall are held there.
-    Vec3 x = nearest->code;
+    Point best = descend(nearest->code, frame, aim);
+    // At code 0 light hardly changes with the code, so a descent can get stuck on that wall although a
+    // better colour lies inside: step off it and try again.
+    if (best.cost > kCloseEnough && best.code.minCoeff() < kNearTheWall) {
+        constexpr double kOffTheWall = 0.1;
+        const Vec3 inside = best.code.unaryExpr([](double v) { return v < kNearTheWall ? kOffTheWall : v; });
+        const Point again = descend(inside, frame, aim);
+        if (again.cost < best.cost)
+            best = again;
+    }
+    return best.code;
+}
+
+/// Damped Gauss-Newton inside the cube; code values that push against a wall are held there.
+GamutInverse::Point GamutInverse::descend(const Vec3 &start, const Mat3 &frame, const Vec3 &aim) const
+{
+    Vec3 x = start;
     Mat3 jacobian;
     Vec3 residual = frame * (aim - vec(m_model.lab(x, &jacobian)));
     double cost = residual.squaredNorm();
     double damping = 1e-6;
     constexpr int kMaxSteps = 30;
-    constexpr double kCloseEnough = 1e-10; // squared tolerance units
     for (int i = 0; i < kMaxSteps && cost > kCloseEnough; ++i) {
         Mat3 j = frame * jacobian;
         const Vec3 gradient = j.transpose() * residual;
@@ -84,7 +100,7 @@ Vec3 GamutInverse::codeFor(const Lab &target) const
         else
             damping *= 10;
     }
-    return x;
+    return {x, cost};
 }
 
 } // namespace lantern

@@ -21,6 +21,12 @@ private:
         Vec3 code;
         Vec3 lab;
     };
+    struct Point {
+        Vec3 code;
+        double cost; ///< squared distance in units of tolerance
+    };
+    [[nodiscard]] Point descend(const Vec3 &start, const Mat3 &frame, const Vec3 &aim) const;
+
     const DisplayModel &m_model;
     std::vector<Seed> m_seeds;
 };

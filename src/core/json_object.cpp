@@ -50,7 +50,7 @@ Json parseJson(const std::string &text, const std::string &source)
         return Json::parse(text);
     } catch (const Json::parse_error &e) {
         throw Error(ErrorKind::BadInput, source + ", " + lineAndColumn(text, e.byte),
-                    e.byte >= text.size() ? "the JSON text ends too early" : "not valid JSON",
+                    e.byte > text.size() ? "the JSON text ends too early" : "not valid JSON",
                     "NaN, comments and trailing commas are not allowed in JSON.");
     } catch (const Json::exception &e) { // numbers out of range
         throw Error(ErrorKind::BadInput, source, std::string("not usable JSON: ") + e.what());

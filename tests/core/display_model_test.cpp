@@ -1,0 +1,223 @@
+#include "core/chart.h"
+#include "core/colour_cube.h"
+#include "core/difference.h"
+#include "core/display_model.h"
+#include "core/error.h"
+#include "core/gamut_inverse.h"
+#include "core/profile_writer.h"
+#include "core/spline.h"
+#include "core/validation.h"
+#include "runner.h"
+#include "toy_display.h"
+
+#include <cmath>
+#include <random>
+
+using namespace lantern;
+using lantern::test::ToyDisplay;
+
+namespace {
+
+std::vector<DeviceRgb> randomPatches(int count, unsigned seed)
+{
+    std::mt19937 random(seed);
+    std::uniform_real_distribution<double> code(0, 255);
+    std::vector<DeviceRgb> out;
+    for (int i = 0; i < count; ++i)
+        out.push_back({code(random), code(random), code(random)});
+    return out;
+}
+
+Statistics forwardError(const DisplayModel &model, const ToyDisplay &display)
+{
+    const XYZ white = display.show({255, 255, 255});
+    std::vector<double> errors;
+    for (const DeviceRgb &rgb : randomPatches(2000, 5))
+        errors.push_back(deltaE2000(pcsLab(display.show(rgb), white), model.lab(vec(rgb) / 255)));
+    return statistics(errors);
+}
+
+} // namespace
+
+class DisplayModelTest : public QObject {
+    Q_OBJECT
+private slots:
+    void splineWindowsSumToOne()
+    {
+        for (const int intervals : {1, 4, 24})
+            for (double x = -0.1; x <= 1.1; x += 0.037) {
+                const SplineWindow w = splineWindow(x, intervals);
+                VERIFY_NEAR(w.value[0] + w.value[1] + w.value[2] + w.value[3], 1, 1e-14);
+                VERIFY_NEAR(w.slope[0] + w.slope[1] + w.slope[2] + w.slope[3], 0, 1e-12);
+                QVERIFY(w.first >= 0 && w.first < intervals);
+            }
+    }
+
+    void splineReproducesStraightLines()
+    {
+        // Coefficients (j - 1) / n give f(x) = x for uniform cubic B-splines (de Boor 1978).
+        const int n = 7;
+        for (double x = 0; x <= 1; x += 0.01) {
+            const SplineWindow w = splineWindow(x, n);
+            double f = 0;
+            for (int j = 0; j < 4; ++j)
+                f += w.value[j] * (w.first + j - 1.0) / n;
+            VERIFY_NEAR(f, x, 1e-13);
+        }
+    }
+
+    void smoothFieldFindsStructureAndLeavesNoiseAlone()
+    {
+        std::mt19937 random(3);
+        std::normal_distribution<double> noise(0, 1);
+        std::vector<SmoothField::Sample> structured, noisy;
+        for (const DeviceRgb &p : randomPatches(600, 9)) {
+            const Vec3 at = vec(p) / 255;
+            structured.push_back({at, Vec3(at[0] * at[1], std::sin(3 * at[2]), 0), 1});
+            noisy.push_back({at, Vec3(noise(random), noise(random), noise(random)), 1});
+        }
+        const SmoothField field = SmoothField::fit(structured, 4);
+        const SmoothField flat = SmoothField::fit(noisy, 4);
+        double worst = 0, flatSum = 0;
+        for (const DeviceRgb &p : randomPatches(300, 10)) {
+            const Vec3 at = 0.05 * Vec3::Ones() + 0.9 * vec(p) / 255;
+            worst = std::max(worst, (field.evaluate(at) - Vec3(at[0] * at[1], std::sin(3 * at[2]), 0)).norm());
+            flatSum += flat.evaluate(at).norm();
+        }
+        VERIFY_BELOW(worst, 0.02);
+        VERIFY_BELOW(flatSum / 300, 0.5); // noise of length 1.6 must not be copied
+    }
+
+    void fieldJacobianMatchesDifferences()
+    {
+        std::vector<SmoothField::Sample> samples;
+        for (const DeviceRgb &p : randomPatches(400, 1)) {
+            const Vec3 at = vec(p) / 255;
+            samples.push_back({at, Vec3(std::sin(4 * at[0]) * at[1], at[2] * at[2], at.prod()), 1});
+        }
+        const SmoothField field = SmoothField::fit(samples, 4);
+        const Vec3 at(0.31, 0.62, 0.47);
+        Mat3 j;
+        (void)field.evaluate(at, &j);
+        for (int c = 0; c < 3; ++c) {
+            Vec3 up = at, down = at;
+            up[c] += 1e-6;
+            down[c] -= 1e-6;
+            VERIFY_BELOW(((field.evaluate(up) - field.evaluate(down)) / 2e-6 - j.col(c)).norm(), 1e-6);
+        }
+    }
+
+    void fitsADisplayFromReadings_data()
+    {
+        QTest::addColumn<int>("patches");
+        QTest::addColumn<double>("interaction");
+        QTest::addColumn<double>("mean");
+        QTest::newRow("24 patches, no interaction") << 24 << 0.0 << 1.5;
+        QTest::newRow("96 patches") << 96 << 0.01 << 0.5;
+        QTest::newRow("200 patches, strong interaction") << 200 << 0.05 << 0.25;
+        QTest::newRow("1000 patches") << 1000 << 0.05 << 0.1;
+    }
+    void fitsADisplayFromReadings()
+    {
+        QFETCH(int, patches);
+        QFETCH(double, interaction);
+        QFETCH(double, mean);
+        ToyDisplay display;
+        display.interaction = interaction;
+        const auto model = DisplayModel::fit(display.read(makeChart(patches)), {}, "toy");
+        VERIFY_BELOW(forwardError(model, display).mean, mean);
+    }
+
+    void modelJacobianMatchesDifferences()
+    {
+        const ToyDisplay display;
+        const auto model = DisplayModel::fit(display.read(makeChart(200)), {}, "toy");
+        const Vec3 at(0.7, 0.35, 0.5);
+        Mat3 j;
+        (void)model.lab(at, &j);
+        for (int c = 0; c < 3; ++c) {
+            Vec3 up = at, down = at;
+            up[c] += 1e-6;
+            down[c] -= 1e-6;
+            const Vec3 slope = (vec(model.lab(up)) - vec(model.lab(down))) / 2e-6;
+            VERIFY_BELOW((slope - j.col(c)).norm() / slope.norm(), 1e-5);
+        }
+    }
+
+    void inverseIsExactInsideTheGamut()
+    {
+        const ToyDisplay display;
+        const auto model = DisplayModel::fit(display.read(makeChart(200)), {}, "toy");
+        const GamutInverse inverse(model);
+        std::vector<double> errors;
+        for (const DeviceRgb &rgb : randomPatches(300, 11)) {
+            const Vec3 code = vec(rgb) / 255;
+            errors.push_back(deltaE2000(model.lab(code), model.lab(inverse.codeFor(model.lab(code)))));
+        }
+        VERIFY_BELOW(statistics(errors).max, 0.01);
+    }
+
+    void inverseStaysInTheCubeAndIsTheBestOfManyOutsideIt()
+    {
+        const ToyDisplay display;
+        const auto model = DisplayModel::fit(display.read(makeChart(200)), {}, "toy");
+        const GamutInverse inverse(model);
+        for (const Lab &target : {Lab{50, 120, -110}, Lab{90, -100, 90}, Lab{20, 80, 60}, Lab{110, 0, 0}, Lab{-5, 0, 0}}) {
+            const Vec3 code = inverse.codeFor(target);
+            QVERIFY(code.minCoeff() >= 0 && code.maxCoeff() <= 1);
+            // No random displayable colour may be clearly nearer in ΔE94 from the target.
+            const double found = deltaE94(target, model.lab(code));
+            for (const DeviceRgb &rgb : randomPatches(3000, 12))
+                QVERIFY(deltaE94(target, model.lab(vec(rgb) / 255)) > found - 0.5);
+        }
+    }
+
+    void refusesReadingsThatCannotMakeAProfile()
+    {
+        const ToyDisplay display;
+        auto good = display.read(makeChart(48));
+        auto without = [&](auto unwanted) {
+            auto readings = good;
+            std::erase_if(readings, unwanted);
+            return readings;
+        };
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return r.rgb == DeviceRgb{255, 255, 255}; }), {}, "f"),
+                     "no reading of white");
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return r.rgb == DeviceRgb{0, 0, 0}; }), {}, "f"),
+                     "no reading of black");
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return isNeutral(r.rgb) && r.rgb.r > 0 && r.rgb.r < 255; }), {}, "f"),
+                     "no neutrals");
+        VERIFY_ERROR(DisplayModel::fit({good.begin(), good.begin() + 5}, {}, "f"), "too few");
+        auto greyOnly = display.read(greyRamp(20));
+        VERIFY_ERROR(DisplayModel::fit(greyOnly, {}, "f"), "red, green and blue apart");
+        good[7].xyz.X = std::nan("");
+        VERIFY_ERROR(DisplayModel::fit(good, {}, "f"), "not a finite number");
+    }
+
+    void cubeShowsTheOldTint()
+    {
+        ToyDisplay display;
+        std::vector<DeviceRgb> patches = {{255, 0, 0}, {0, 255, 0}, {0, 0, 255}};
+        for (const DeviceRgb &g : greyRamp(10))
+            patches.push_back(g);
+        ToyDisplay bluish = display;
+        bluish.primaries.col(2) *= 1.3;
+        const auto icc = buildProfile(display.read(makeChart(120)), {}, "toy").icc;
+        const ProfileFile profile(icc, "toy");
+        const XYZ white = display.show({255, 255, 255});
+        const ColourCube same = ColourCube::before(display.read(patches), profile, white);
+        const ColourCube old = ColourCube::before(bluish.read(patches), profile, white);
+        const auto grey = same.apply(128, 128, 128);
+        for (const uint8_t v : grey)
+            VERIFY_NEAR(double(v), 128, 4);
+        const auto tinted = old.apply(128, 128, 128);
+        QVERIFY(tinted[2] > tinted[0] + 5);
+        QVERIFY(tinted[2] > tinted[1] + 5);
+    }
+};
+
+namespace {
+const lantern::test::Register<DisplayModelTest> registered("DisplayModelTest");
+}
+
+#include "display_model_test.moc"

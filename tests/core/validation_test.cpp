@@ -1,0 +1,155 @@
+#include "core/cgats.h"
+#include "core/chart.h"
+#include "core/difference.h"
+#include "core/display_state.h"
+#include "core/error.h"
+#include "core/profile_writer.h"
+#include "core/report.h"
+#include "core/validation.h"
+#include "runner.h"
+#include "toy_display.h"
+
+#include <cmath>
+
+using namespace lantern;
+using lantern::test::ToyDisplay;
+
+class ValidationTest : public QObject {
+    Q_OBJECT
+private slots:
+    void initTestCase()
+    {
+        m_icc = buildProfile(m_display.read(makeChart(150)), {}, "toy").icc;
+        const ProfileFile profile(m_icc, "toy");
+        m_aimed = aimedPatches(lantern40(), profile);
+        m_validation = validate("Lantern 40", m_aimed, m_display.read(validationPatches(m_aimed)),
+                                toleranceByName("studio"));
+    }
+
+    void statisticsOfKnownNumbers()
+    {
+        const Statistics s = statistics({4, 1, 3, 2, 5});
+        QCOMPARE(s.mean, 3.0);
+        QCOMPARE(s.median, 3.0);
+        QCOMPARE(s.max, 5.0);
+        VERIFY_NEAR(s.p90, 4.6, 1e-12); // type 7 quantile of 1..5
+        VERIFY_NEAR(s.deviation, std::sqrt(2.5), 1e-12);
+        const Statistics one = statistics({2});
+        QCOMPARE(one.median, 2.0);
+        QCOMPARE(one.deviation, 0.0);
+    }
+
+    void aGoodProfileValidates()
+    {
+        QCOMPARE(m_validation.patches.size(), size_t(40));
+        VERIFY_BELOW(m_validation.deltaE00.mean, 0.6);
+        QVERIFY(m_validation.within());
+    }
+
+    void aWrongDisplayDoesNot()
+    {
+        ToyDisplay other = m_display;
+        other.gamma = {1.8, 2.6, 2.0};
+        const Validation v = validate("Lantern 40", m_aimed, other.read(validationPatches(m_aimed)),
+                                      toleranceByName("basic"));
+        QVERIFY(!v.within());
+        QVERIFY(v.deltaE00.mean > 3);
+    }
+
+    void outOfGamutIsToldApart()
+    {
+        const ReferenceSet wild{"wild", {{"far green", {80, -150, 100}}, {"grey", {50, 0, 0}}}};
+        const auto aimed = aimedPatches(wild, ProfileFile(m_icc, "toy"));
+        const Validation v = validate("wild", aimed, m_display.read(validationPatches(aimed)), tolerances().front());
+        QVERIFY(v.patches[0].outOfGamut > 5);
+        VERIFY_NEAR(v.patches[0].deltaE00, v.patches[0].outOfGamut, 1.0);
+        VERIFY_BELOW(v.patches[1].outOfGamut, 0.5);
+    }
+
+    void refusesMismatchedReadings()
+    {
+        VERIFY_ERROR(validate("x", m_aimed, {}, tolerances().front()), "0 readings for 40");
+        VERIFY_ERROR(toleranceByName("lenient"), "studio, general, basic");
+    }
+
+    void ownReferenceSetIsAsDescribed()
+    {
+        const ReferenceSet set = lantern40();
+        QCOMPARE(set.colours.size(), size_t(40));
+        QCOMPARE(set.colours[0].lab, (Lab{100, 0, 0}));
+        for (int i = 0; i < 8; ++i) {
+            QCOMPARE(chroma(set.colours[i].lab), 0.0);
+            const double skinHue = hueDegrees(set.colours[8 + i].lab);
+            QVERIFY(skinHue > 40 && skinHue < 75);
+        }
+        // The saturated row must lie inside the sRGB gamut, so that common displays can be judged by it.
+        for (int i = 32; i < 40; ++i) {
+            const Vec3 rgb = srgbFromPcs(set.colours[i].lab);
+            QVERIFY(rgb.minCoeff() > 0 && rgb.maxCoeff() < 1);
+        }
+    }
+
+    void jsonCarriesTheReadings()
+    {
+        ReportData data;
+        data.display = "Toy <1>";
+        data.validation = m_validation;
+        data.controls = MonitorControls{};
+        data.before = displayState(m_display.read(statePatches()), data.aim);
+        const Json json = reportToJson(data);
+        QCOMPARE(json["format"].get<std::string>(), std::string("bold-lantern-report"));
+        QCOMPARE(json["validation"]["patches"].size(), size_t(40));
+        // Anyone can recompute: take the first patch's XYZ and arrive at the same ΔE00.
+        const Json &p = json["validation"]["patches"][20];
+        const Json &w = json["validation"]["white_xyz"];
+        const Lab lab = pcsLab({p["measured_xyz"][0], p["measured_xyz"][1], p["measured_xyz"][2]}, {w[0], w[1], w[2]});
+        const Lab aim{p["aimed_lab"][0], p["aimed_lab"][1], p["aimed_lab"][2]};
+        VERIFY_NEAR(deltaE2000(aim, lab), p["delta_e_2000"].get<double>(), 1e-12);
+        const std::string html = reportToHtml(data);
+        QVERIFY(html.find("Toy &lt;1&gt;") != std::string::npos);
+        QVERIFY(html.find("<script") == std::string::npos);
+        const CgatsTable table = parseCgats(validationToCgats(m_validation), "v");
+        QCOMPARE(table.rows.size(), size_t(40));
+        VERIFY_NEAR(cgatsNumber(table, 20, *table.column("DE_2000"), "v"), p["delta_e_2000"].get<double>(), 1e-12);
+    }
+
+    void stateOfADisplay()
+    {
+        const DisplayState s = displayState(m_display.read(statePatches()), Aim{});
+        QVERIFY(s.white && s.black && s.cct && s.gamma && s.greyBalance && s.srgbCoverage);
+        VERIFY_NEAR(*s.contrast, s.white->Y / s.black->Y, 1e-9);
+        QVERIFY(*s.gamma > 2.0 && *s.gamma < 2.3);
+        QVERIFY(*s.greyBalance > 0.5); // uneven channels
+    }
+
+    void stateOfLittleIsEmptyNotZero()
+    {
+        const DisplayState s = displayState({}, Aim{});
+        QVERIFY(!s.white && !s.cct && !s.gamma && !s.contrast && !s.greyBalance && !s.primaries);
+        const DisplayState w = displayState({{{255, 255, 255}, {95, 100, 109}}}, Aim{});
+        QVERIFY(w.white && w.cct && !w.gamma);
+    }
+
+    void gamutCoverageOfItselfAndOfNothing()
+    {
+        VERIFY_NEAR(gamutCoverage(kSrgbPrimaries, kSrgbPrimaries), 1, 1e-12);
+        VERIFY_NEAR(gamutCoverage(kP3Primaries, kSrgbPrimaries), 1, 0.03); // P3 holds all but a corner of sRGB
+        QVERIFY(gamutCoverage(kSrgbPrimaries, kP3Primaries) < 0.85);
+        const PrimarySet elsewhere = {{{0.64, 0.33}, {0.65, 0.33}, {0.65, 0.34}}};
+        VERIFY_BELOW(gamutCoverage(elsewhere, kSrgbPrimaries), 0.01);
+        const PrimarySet turned = {{{0.15, 0.06}, {0.30, 0.60}, {0.64, 0.33}}}; // other direction round
+        VERIFY_NEAR(gamutCoverage(turned, kSrgbPrimaries), 1, 1e-12);
+    }
+
+private:
+    ToyDisplay m_display;
+    std::vector<uint8_t> m_icc;
+    std::vector<AimedPatch> m_aimed;
+    Validation m_validation;
+};
+
+namespace {
+const lantern::test::Register<ValidationTest> registered("ValidationTest");
+}
+
+#include "validation_test.moc"

@@ -1,0 +1,30 @@
+#include "runner.h"
+
+#include <cstring>
+#include <iostream>
+
+namespace lantern::test {
+
+int runAll(int argc, char **argv)
+{
+    const bool named = argc > 1 && argv[1][0] != '-';
+    std::vector<char *> rest = {argv[0]};
+    for (int i = named ? 2 : 1; i < argc; ++i)
+        rest.push_back(argv[i]);
+    int failures = 0;
+    bool found = false;
+    for (const Entry &entry : entries()) {
+        if (named && std::strcmp(entry.name, argv[1]) != 0)
+            continue;
+        found = true;
+        const auto object = entry.make();
+        failures += QTest::qExec(object.get(), static_cast<int>(rest.size()), rest.data());
+    }
+    if (!found) {
+        std::cerr << "no test class of that name\n";
+        return 1;
+    }
+    return failures;
+}
+
+} // namespace lantern::test
