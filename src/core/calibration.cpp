@@ -215,29 +215,29 @@ void CalibrationPlan::chooseAimedWhite()
     const Chromaticity xy = aimChromaticity(m_aim, chromaticity(m_nativeWhite));
     const Vec3 perLuminance = m_inversePrimaries * vec(fromChromaticity(xy, 1));
     const Vec3 blackDrive = m_inversePrimaries * vec(m_black);
-    double highest = INFINITY;
-    int limiting = 0;
+    std::array<std::pair<double, int>, 3> reach; // luminance that each channel allows
     for (int c = 0; c < 3; ++c) {
         if (perLuminance[c] <= 0)
             throw Error(ErrorKind::Device, "display",
                         "the aimed white (x " + fixedNumber(xy.x, 4) + ", y " +
                             fixedNumber(xy.y, 4) + ") lies outside what its primaries can mix",
                         "Choose a white nearer to the display's own.");
-        const double reach = (m_fullDrive[c] + blackDrive[c]) / perLuminance[c];
-        if (reach < highest) {
-            highest = reach;
-            limiting = c;
-        }
+        reach[c] = {(m_fullDrive[c] + blackDrive[c]) / perLuminance[c], c};
     }
-    double luminance = std::min(highest, m_nativeWhite.Y);
+    std::sort(reach.begin(), reach.end());
+    double luminance = std::min(reach[0].first, m_nativeWhite.Y);
     if (m_aim.luminanceCdM2) {
         if (*m_aim.luminanceCdM2 > luminance * (1 + kShortfallAllowed)) {
-            const std::string reach = fixedNumber(std::floor(luminance * 10) / 10, 1);
+            const std::string most = fixedNumber(std::floor(luminance * 10) / 10, 1);
+            constexpr double kClearly = 1.05; // one channel alone is to blame
+            const bool oneLimits = reach[1].first > kClearly * reach[0].first;
             throw Error(ErrorKind::Device, "display",
                         "the aim asks for " + shortNumber(*m_aim.luminanceCdM2) + " cd/m² at " +
-                            whiteName(m_aim.white) + ", the display reaches " + reach +
-                            " there because no " + channelName(limiting) + " is left",
-                        "Raise the display's brightness, or aim at " + reach +
+                            whiteName(m_aim.white) + ", the display reaches " + most + " there" +
+                            (oneLimits ? std::string(" because no ") +
+                                             channelName(reach[0].second) + " is left"
+                                       : std::string()),
+                        "Raise the display's brightness, or aim at " + most +
                             " cd/m² or less, or at a white nearer to its own.");
         }
         luminance = std::min(luminance, *m_aim.luminanceCdM2);

@@ -23,7 +23,8 @@ public:
     /// \param problem what was wrong, without full stop
     /// \param advice  what to do, a full sentence; may be empty
     Error(ErrorKind kind, std::string place, std::string problem, std::string advice = {})
-        : std::runtime_error((place.empty() ? "" : place + ": ") + problem + "." +
+        : std::runtime_error((place.empty() ? "" : place + ": ") + problem +
+                             (problem.ends_with('.') ? "" : ".") +
                              (advice.empty() ? "" : " " + advice)),
           kind(kind), place(std::move(place)), problem(std::move(problem)),
           advice(std::move(advice))

@@ -352,8 +352,13 @@ void RunEngine::resume()
 
 void RunEngine::stop()
 {
-    if (m_status.run == 0 || m_status.activity == Activity::Finished)
+    if (m_status.run == 0)
         return;
+    if (m_status.activity == Activity::Finished) { // nothing to take up again: just leave it
+        m_status = {};
+        publishStatus();
+        return;
+    }
     if (m_awaiting == Awaiting::Reading)
         m_devices.meter->cancelReading();
     m_awaiting = Awaiting::Nothing;

@@ -48,6 +48,8 @@ public:
     void setDevices(const Devices &devices);
     /// Goes from stage to stage without waiting for proceed().
     void setAutomatic(bool automatic) { m_automatic = automatic; }
+    /// For tests of the full disk: the logbook may not grow beyond so many pages.
+    void limitLogbookPages(int pages) { logbook().limitPages(pages); }
 
 public slots:
     /// Opens the logbook now, so that a second program is noticed at the start.

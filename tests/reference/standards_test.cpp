@@ -73,14 +73,15 @@ private slots:
     }
 
     /// A mistyped digit shows as a kink: every value lies near the cubic through its four neighbours,
-    /// within 1.5 % of the highest peak (1.78 at 445 nm).
+    /// within 2 % of the highest peak (1.78 at 445 nm). The published z of 1931 itself departs by 0.029 at
+    /// 435 nm; everything else lies below 0.014.
     void observersAreSmooth()
     {
         for (const auto *cmf : {&cie1931(), &cie1964()})
             for (const auto *t : {&cmf->x, &cmf->y, &cmf->z})
                 for (size_t i = 2; i + 2 < kCmfCount; ++i) {
                     const double cubic = (4 * ((*t)[i - 1] + (*t)[i + 1]) - (*t)[i - 2] - (*t)[i + 2]) / 6;
-                    VERIFY_BELOW(std::abs((*t)[i] - cubic), 0.015 * 1.78);
+                    VERIFY_BELOW(std::abs((*t)[i] - cubic), 0.02 * 1.78);
                 }
         QCOMPARE(*std::max_element(cie1931().y.begin(), cie1931().y.end()), 1.0);
     }

@@ -1,0 +1,74 @@
+// Takes the pictures of the main views in docs/screenshots: drives the real window through the demo and
+// grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800.
+
+#include "app/theme.h"
+#include "window_rig.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QScreen>
+
+using namespace lantern;
+using namespace lantern::app;
+using run::Stage;
+
+namespace {
+
+bool save(const QString &folder, const char *name)
+{
+    QTest::qWait(300); // lets the last repaint reach the screen
+    return QGuiApplication::primaryScreen()->grabWindow(0).save(folder + QLatin1Char('/') + QLatin1String(name));
+}
+
+bool takeAll(const QString &folder)
+{
+    QTemporaryDir logbookFolder;
+    const QString logbook = logbookFolder.filePath(QStringLiteral("log.sqlite"));
+    DemoWorkplace::makeHistory(logbook);
+    test::WindowRig rig(0, logbook);
+    bool ok = save(folder, "ready.png");
+    ok = rig.press() && save(folder, "aim.png") && ok;
+    ok = rig.pressUntil(Stage::Adjust) && ok;
+    rig.session->setAdjustMode(run::AdjustMode::ByHand);
+    QTest::qWait(100);
+    rig.demo->setSpeed(20);
+    ok = rig.press() && rig.waitFor([&] { return rig.state().results.whites.size() > 4; }) && ok;
+    MonitorControls turned = *rig.state().results.controls;
+    for (const double brightness : {60.0, 45.0, 31.0}) {
+        turned.brightness = brightness;
+        const size_t seen = rig.state().results.whites.size();
+        rig.session->turnControls(turned);
+        ok = rig.waitFor([&] { return rig.state().results.whites.size() > seen + 2; }) && ok;
+    }
+    ok = save(folder, "white-dial.png") && ok;
+    rig.session->setAdjustMode(run::AdjustMode::Automatic);
+    rig.demo->setSpeed(0);
+    ok = rig.pressUntil(Stage::Measure) && save(folder, "tone-and-grey.png") && ok;
+    rig.demo->setSpeed(20);
+    ok = rig.press() && rig.waitFor([&] { return rig.state().status.readingsDone > 40; }) &&
+         save(folder, "measuring.png") && ok;
+    rig.demo->setSpeed(0);
+    ok = rig.pressUntil(Stage::Validate) && save(folder, "profile.png") && ok;
+    ok = rig.pressUntil(Stage::Done) && save(folder, "colour-accuracy.png") && ok;
+    rig.session->showView(ViewId::Gamut);
+    ok = save(folder, "gamut.png") && ok;
+    rig.session->showView(ViewId::Compare);
+    QTest::qWait(400);
+    return save(folder, "before-and-after.png") && ok;
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    const QTemporaryDir home;
+    qputenv("XDG_DATA_HOME", QFile::encodeName(home.filePath(QStringLiteral("data"))));
+    qputenv("XDG_CONFIG_HOME", QFile::encodeName(home.filePath(QStringLiteral("config"))));
+    QApplication app(argc, argv);
+    app::theme::apply(app);
+    if (argc != 2) {
+        qCritical("usage: take_screenshots FOLDER");
+        return 2;
+    }
+    return takeAll(QString::fromLocal8Bit(argv[1])) ? 0 : 1;
+}

@@ -1,0 +1,88 @@
+#pragma once
+
+#include "app/main_window.h"
+
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <functional>
+#include <memory>
+
+namespace lantern::test {
+
+/// The real window on the demo, with a logbook of its own.
+class WindowRig {
+public:
+    /// \param speed of the bench against life; 0 does not wait
+    explicit WindowRig(double speed = 0, const QString &logbook = {})
+        : m_logbook(logbook.isEmpty() ? m_folder.filePath(QStringLiteral("log.sqlite")) : logbook)
+    {
+        demo = std::make_unique<app::DemoWorkplace>();
+        demo->setSpeed(speed);
+        session = std::make_unique<app::Session>(demo.get(), m_logbook);
+        window = std::make_unique<app::MainWindow>(session.get(), demo.get());
+        window->resize(1280, 800);
+        window->move(0, 0);
+        window->show();
+        (void)QTest::qWaitForWindowExposed(window.get());
+        session->start();
+        demo->setSpeed(speed);
+        QTest::qWait(50);
+    }
+    ~WindowRig()
+    {
+        window.reset();
+        session.reset();
+        demo.reset();
+    }
+
+    [[nodiscard]] const app::SessionState &state() const { return session->state(); }
+    [[nodiscard]] QPushButton *action() const
+    {
+        return window->findChild<QPushButton *>(QStringLiteral("mainAction"));
+    }
+
+    /// Waits until the main action can be pressed, then presses it as a person would.
+    bool press()
+    {
+        if (!QTest::qWaitFor([&] { return action()->isEnabled(); }, 60000))
+            return false;
+        QTest::mouseClick(action(), Qt::LeftButton);
+        QTest::qWait(40);
+        return true;
+    }
+
+    /// Presses until the engine rests before `stage` (Stage::Done: until the run is complete).
+    bool pressUntil(run::Stage stage)
+    {
+        for (int i = 0; i < 15; ++i) {
+            const auto resting = [&] {
+                return state().status.activity != run::Activity::Working && action()->isEnabled();
+            };
+            if (!QTest::qWaitFor(resting, 60000))
+                return false;
+            if (state().status.run != 0 && state().status.stage == stage)
+                return true;
+            if (!press())
+                return false;
+            ++presses;
+        }
+        return false;
+    }
+
+    bool waitFor(const std::function<bool()> &done) { return QTest::qWaitFor(done, 60000); }
+    [[nodiscard]] QString logbook() const { return m_logbook; }
+
+private:
+    QTemporaryDir m_folder;
+    QString m_logbook;
+
+public:
+    std::unique_ptr<app::DemoWorkplace> demo;
+    std::unique_ptr<app::Session> session;
+    std::unique_ptr<app::MainWindow> window;
+    int presses = 0;
+};
+
+} // namespace lantern::test

@@ -1,0 +1,427 @@
+#include "app/views/compare/compare_view.h"
+#include "app/views/white/white_view.h"
+#include "core/error.h"
+#include "run/files.h"
+#include "runner.h"
+#include "window_rig.h"
+
+#include <QComboBox>
+#include <QDir>
+#include <QDoubleSpinBox>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QProcess>
+#include <QTableView>
+
+using namespace lantern;
+using namespace lantern::app;
+using lantern::run::Activity;
+using lantern::run::Stage;
+using lantern::test::WindowRig;
+
+namespace {
+
+bool onX11()
+{
+    return QGuiApplication::platformName() == QLatin1String("xcb");
+}
+
+} // namespace
+
+class WindowTest : public QObject {
+    Q_OBJECT
+private slots:
+    /// The demo from start to a validated profile by pressing the main action.
+    void theWholeJobByTheMainAction()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        QVERIFY2(rig.presses <= 12, qPrintable(QString::number(rig.presses)));
+        const SessionState &s = rig.state();
+        QCOMPARE(s.status.activity, Activity::Finished);
+        QVERIFY(s.results.validation.has_value());
+        VERIFY_BELOW(s.results.validation->deltaE00.mean, 1.0);
+        QVERIFY(s.inUse.profileMatches);
+        QVERIFY(s.inUse.lutMatches);
+        QVERIFY(QFile::exists(s.results.installedPath));
+        QCOMPARE(s.displays[0].markText, QString());
+        QCOMPARE(s.displays[0].mark, Mark::Within);
+        if (onX11()) {
+            // An independent program sees the same property on the root window.
+            QProcess xprop;
+            xprop.start(QStringLiteral("xprop"), {QStringLiteral("-root"), QStringLiteral("-len"), QStringLiteral("40"), QStringLiteral("_ICC_PROFILE")});
+            if (xprop.waitForFinished()) {
+                const QString text = QString::fromUtf8(xprop.readAllStandardOutput());
+                QVERIFY2(text.contains(QLatin1String("CARDINAL")), qPrintable(text));
+                QVERIFY(text.contains(QString::number(uint8_t(s.results.profile[2]))));
+            }
+        }
+        // the report can be saved
+        QTemporaryDir folder;
+        rig.session->saveReport(folder.path());
+        QVERIFY(QFile::exists(folder.filePath(QStringLiteral("report.html"))));
+        rig.session->saveReport(QStringLiteral("/proc/nowhere"));
+        QVERIFY(rig.state().notice.contains(QLatin1String("cannot be written")));
+        // and a new run finds this one as the last time
+        rig.session->newRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
+        QCOMPARE(ledgerRows(rig.state())[1].lastTime, figure(rig.state().lastTime->after->cct->kelvin, 0));
+    }
+
+    void aLutLoadedBySomethingElseIsNoticed()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Validate));
+        QVERIFY(rig.state().inUse.lutMatches);
+        rig.demo->activate(0, std::nullopt); // another program resets LUT and property
+        rig.session->refreshProfileInUse();
+        QVERIFY(!rig.state().inUse.lutMatches);
+        const auto rows = ledgerRows(rig.state());
+        QCOMPARE(rows.back().mark, Mark::Over);
+    }
+
+    void aFaultStopsWithAMessageAndTheSamePressGoesOn()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        rig.demo->rig(0)->with([](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber() + 10, MeterFault::Unplugged); });
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
+        QTest::qWait(40);
+        auto *notice = rig.window->findChild<QLabel *>(QStringLiteral("notice"));
+        QVERIFY(notice->isVisible());
+        QVERIFY2(notice->text().contains(QLatin1String("unplugged")), qPrintable(notice->text()));
+        QCOMPARE(rig.action()->text(), QStringLiteral("Go on"));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Build; }));
+        QCOMPARE(rig.state().results.chart.size(), size_t(96));
+    }
+
+    void aCoveredPatchIsNoticed()
+    {
+        if (!onX11())
+            QSKIP("needs a screen to look at");
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QWidget cover(nullptr, Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::X11BypassWindowManagerHint);
+        cover.setGeometry(rig.demo->patchWindow()->geometry());
+        QPalette p;
+        p.setColor(QPalette::Window, QColor(12, 200, 7));
+        cover.setPalette(p);
+        rig.demo->setSpeed(20);
+        QVERIFY(rig.press());
+        QTest::qWait(200);
+        cover.show();
+        cover.raise();
+        // The patch raises itself once for each reading; keep covering it until that is noticed.
+        QVERIFY(rig.waitFor([&] {
+            cover.raise();
+            return rig.state().status.activity == Activity::Faulted;
+        }));
+        QVERIFY(rig.state().notice.contains(QLatin1String("covers the patch")));
+        cover.hide();
+        rig.demo->setSpeed(0);
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Build; }));
+    }
+
+    void pauseAndGoOnFromTheRunBar()
+    {
+        WindowRig rig(20);
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QVERIFY(rig.press());
+        auto *bar = rig.window->findChild<RunBar *>(QStringLiteral("runBar"));
+        auto *pause = bar->findChild<QPushButton *>(QStringLiteral("pause"));
+        QVERIFY(rig.waitFor([&] { return bar->isVisible() && rig.state().status.readingsDone > 2; }));
+        QTest::mouseClick(pause, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Paused; }));
+        QVERIFY(rig.waitFor([&] { return pause->text().contains(QLatin1String("Go on")); }));
+        const int done = rig.state().status.readingsDone;
+        QTest::mouseClick(pause, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > done + 2; }));
+        QTest::mouseClick(bar->findChild<QPushButton *>(QStringLiteral("stop")), Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun; }));
+        QTest::qWait(40);
+        QVERIFY(!bar->isVisible());
+        QCOMPARE(rig.action()->text(), QStringLiteral("Go on with the unfinished run"));
+        rig.demo->setSpeed(0);
+        QVERIFY(rig.press());
+        QVERIFY(rig.pressUntil(Stage::Build));
+        QCOMPARE(rig.state().results.chart.size(), size_t(96));
+    }
+
+    void aRunIsOfferedAgainAfterACrash()
+    {
+        QTemporaryDir folder;
+        const QString logbook = folder.filePath(QStringLiteral("log.sqlite"));
+        {
+            WindowRig rig(0, logbook);
+            QVERIFY(rig.pressUntil(Stage::Measure));
+        }
+        WindowRig rig(0, logbook);
+        QVERIFY(rig.state().unfinishedRun.has_value());
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Measure; }));
+        QVERIFY(rig.state().results.calibration.has_value());
+        QVERIFY(rig.pressUntil(Stage::Done));
+    }
+
+    void theSouthDeskIsTurnedByHand()
+    {
+        WindowRig rig;
+        rig.session->selectDisplay(1);
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        QVERIFY(rig.press());
+        auto *buttons = rig.window->findChild<MonitorButtons *>(QStringLiteral("monitorButtons"));
+        QVERIFY(rig.waitFor([&] { return buttons->isVisible() && rig.state().results.whites.size() > 2; }));
+        QSlider *brightness = nullptr;
+        for (QSlider *s : buttons->findChildren<QSlider *>())
+            if (s->accessibleName() == QLatin1String("Brightness"))
+                brightness = s;
+        QVERIFY(brightness);
+        brightness->setValue(40);
+        QVERIFY(rig.waitFor([&] { return rig.state().results.whites.back().white.Y < 140; }));
+        QVERIFY(rig.press()); // white is right
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Calibrate; }));
+        QVERIFY(rig.waitFor([&] { return !buttons->isVisible(); }));
+        QVERIFY(rig.pressUntil(Stage::Done));
+        VERIFY_BELOW(rig.state().results.validation->deltaE00.mean, 1.0);
+    }
+
+    void theLaptopHasNothingToTurn()
+    {
+        WindowRig rig;
+        rig.session->selectDisplay(2);
+        QVERIFY(rig.pressUntil(Stage::Done));
+        QVERIFY(rig.state().results.whites.empty());
+        VERIFY_BELOW(*rig.state().results.after->deltaUv, 0.0015);
+        VERIFY_BELOW(std::abs(rig.state().results.after->white->Y / 120 - 1), 0.02);
+    }
+
+    void anAimOutOfReachIsExplainedAndCanBeChanged()
+    {
+        WindowRig rig;
+        rig.session->selectDisplay(2);
+        Aim aim = rig.state().aim;
+        aim.luminanceCdM2 = 900;
+        rig.session->setAim(aim);
+        QVERIFY(rig.pressUntil(Stage::Calibrate));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Blocked; }));
+        QVERIFY(rig.state().notice.contains(QLatin1String("900")));
+        QTest::qWait(40);
+        QCOMPARE(rig.action()->text(), QStringLiteral("Choose another aim"));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QCOMPARE(rig.state().view, ViewId::Aim);
+        rig.session->undoStack()->undo();
+        QCOMPARE(rig.state().aim.luminanceCdM2.value(), 120.0);
+        QVERIFY(rig.pressUntil(Stage::Measure));
+    }
+
+    void displaysCannotBeChangedInMidReading()
+    {
+        WindowRig rig(5);
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 1; }));
+        rig.session->selectDisplay(1);
+        QCOMPARE(rig.state().selected, 0);
+        QVERIFY(rig.state().notice.contains(QLatin1String("under way")));
+        rig.session->setAim(aimPresets()[1]);
+        QCOMPARE(rig.state().aim.name, aimPresets()[0].name);
+    }
+
+    void aReadOnlyProfileFolderIsNamed()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Install));
+        const QString icc = platform::userProfileFolder();
+        QDir(icc).removeRecursively();
+        run::writeFile(icc, "in the folder's place"); // root may write anywhere, so a folder is not enough
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
+        QVERIFY2(rig.state().notice.contains(icc), qPrintable(rig.state().notice));
+        QVERIFY(QFile::remove(icc));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Validate; }));
+        QVERIFY(rig.state().inUse.profileMatches);
+    }
+
+    void theProfileCanBeNamedBeforeItIsBuilt()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Build));
+        rig.session->showView(ViewId::Profile);
+        QTest::qWait(50);
+        auto *name = rig.window->findChild<QLineEdit *>(QStringLiteral("profileName"));
+        QVERIFY(!name->isReadOnly());
+        name->selectAll();
+        QTest::keyClicks(name, QStringLiteral("Plates, north desk"));
+        QTest::keyClick(name, Qt::Key_Return);
+        QVERIFY(rig.pressUntil(Stage::Validate));
+        QVERIFY(rig.state().results.installedPath.contains(QLatin1String("Plates,-north-desk")));
+        QTest::qWait(50);
+        QVERIFY(name->isReadOnly());
+    }
+
+    void theSecondProgramOnALogbookIsTurnedAway()
+    {
+        WindowRig rig;
+        VERIFY_ERROR(run::Logbook(rig.logbook(), run::Logbook::Access::Write), "in use by");
+    }
+
+    void theAimIsEditedWithUndo()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Aim);
+        QTest::qWait(50);
+        QDoubleSpinBox *luminance = nullptr;
+        for (auto *box : rig.window->findChildren<QDoubleSpinBox *>())
+            if (box->suffix().contains(QStringLiteral("cd/m²")))
+                luminance = box;
+        QVERIFY(luminance);
+        for (int i = 0; i < 3; ++i) {
+            luminance->stepBy(-1);
+            QTest::qWait(30);
+        }
+        QCOMPARE(rig.state().aim.luminanceCdM2.value(), 105.0);
+        QVERIFY(rig.state().aim.name.find("changed") != std::string::npos);
+        QComboBox *white = nullptr;
+        for (auto *box : rig.window->findChildren<QComboBox *>())
+            if (box->findText(QStringLiteral("Blackbody")) >= 0)
+                white = box;
+        white->setCurrentIndex(1);
+        emit white->activated(1);
+        QTest::qWait(30);
+        QVERIFY(std::holds_alternative<BlackbodyWhite>(rig.state().aim.white));
+        rig.session->undoStack()->undo();
+        QVERIFY(std::holds_alternative<DaylightWhite>(rig.state().aim.white));
+        QCOMPARE(rig.state().aim.luminanceCdM2.value(), 105.0);
+        rig.session->undoStack()->undo();
+        QCOMPARE(rig.state().aim, aimPresets().front());
+        rig.session->undoStack()->redo();
+        QVERIFY(rig.state().aim.luminanceCdM2.value() < 120);
+    }
+
+    void aimFilesCanBeDropped()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Aim);
+        QTest::qWait(50);
+        QTemporaryDir folder;
+        const Aim aim{.name = "Dropped", .white = DaylightWhite{5500}, .luminanceCdM2 = 90};
+        const QString good = folder.filePath(QStringLiteral("good.json"));
+        const QString bad = folder.filePath(QStringLiteral("bad.json"));
+        run::writeFile(good, QByteArray::fromStdString(aimToJson(aim).dump()));
+        run::writeFile(bad, "{\"format\": \"bold-lantern-aim\"");
+        View *view = nullptr;
+        for (View *v : rig.window->findChildren<View *>())
+            if (v->accessibleName() == QLatin1String("Aim"))
+                view = v;
+        QVERIFY(view);
+        auto drop = [&](const QString &path) {
+            QMimeData data;
+            data.setUrls({QUrl::fromLocalFile(path)});
+            QDropEvent event(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QCoreApplication::sendEvent(view, &event);
+        };
+        drop(good);
+        QCOMPARE(rig.state().aim, aim);
+        drop(bad);
+        QVERIFY2(rig.state().notice.contains(QLatin1String("bad.json")), qPrintable(rig.state().notice));
+        QCOMPARE(rig.state().aim, aim);
+    }
+
+    void everyViewShowsItselfEmptyAndFull()
+    {
+        WindowRig rig;
+        auto showAll = [&] {
+            for (const ViewEntry &entry : viewRegistry()) {
+                rig.session->showView(entry.id);
+                QTest::qWait(60);
+                View *shown = nullptr;
+                for (View *v : rig.window->findChildren<View *>())
+                    if (v->isVisible())
+                        shown = v;
+                QVERIFY(shown);
+                QVERIFY(!shown->accessibleName().isEmpty());
+                QVERIFY(!shown->grab().isNull());
+            }
+        };
+        showAll();
+        QVERIFY(rig.pressUntil(Stage::Done));
+        showAll();
+    }
+
+    void rowsOpenTheirViewsByKeyboard()
+    {
+        WindowRig rig;
+        auto *table = rig.window->findChild<QTableView *>(QStringLiteral("ledger"));
+        table->setFocus();
+        const ViewId expected[] = {ViewId::White, ViewId::White, ViewId::Tone, ViewId::Tone, ViewId::Tone,
+                                   ViewId::Gamut, ViewId::Accuracy, ViewId::Profile};
+        for (const ViewId view : expected) {
+            QTest::keyClick(table, Qt::Key_Down);
+            QTest::qWait(40);
+            QCOMPARE(rig.state().view, view);
+        }
+        QVERIFY(table->model()->data(table->model()->index(1, 0), Qt::AccessibleTextRole).toString().contains(QLatin1String("White point")));
+    }
+
+    void displaysAreChosenByKeyboardAndMouse()
+    {
+        WindowRig rig;
+        auto *desk = rig.window->findChild<DeskWidget *>(QStringLiteral("desk"));
+        desk->setFocus();
+        QTest::keyClick(desk, Qt::Key_Right);
+        QCOMPARE(rig.state().selected, 1);
+        QTest::keyClick(desk, Qt::Key_Left);
+        QCOMPARE(rig.state().selected, 0);
+        QTest::mouseClick(desk, Qt::LeftButton, {}, QPoint(700, 90));
+        QCOMPARE(rig.state().selected, 2);
+    }
+
+    void beforeAndAfterSplitsThePicture()
+    {
+        SplitPicture split;
+        split.resize(400, 300);
+        QImage red(400, 300, QImage::Format_RGB32), blue(400, 300, QImage::Format_RGB32);
+        red.fill(Qt::red);
+        blue.fill(Qt::blue);
+        split.setPictures(red, blue);
+        auto at = [&](int x) { return split.grab().toImage().pixelColor(x, 250); };
+        QCOMPARE(at(50), QColor(Qt::red));
+        QCOMPARE(at(350), QColor(Qt::blue));
+        QTest::mouseClick(&split, Qt::LeftButton, {}, QPoint(380, 200));
+        QCOMPARE(at(350), QColor(Qt::red));
+        for (int i = 0; i < 30; ++i)
+            QTest::keyClick(&split, Qt::Key_Left);
+        QCOMPARE(at(350), QColor(Qt::blue));
+        QTest::keyPress(&split, Qt::Key_Space);
+        QCOMPARE(at(350), QColor(Qt::red));
+        QTest::keyRelease(&split, Qt::Key_Space);
+        QCOMPARE(at(350), QColor(Qt::blue));
+    }
+
+    void theWindowRemembersItsSize()
+    {
+        {
+            WindowRig rig;
+            rig.window->resize(1150, 720);
+            QTest::qWait(50);
+            rig.window->close();
+        }
+        WindowRig rig;
+        app::MainWindow again(rig.session.get(), rig.demo.get());
+        QCOMPARE(again.size(), QSize(1150, 720));
+    }
+};
+
+namespace {
+const lantern::test::Register<WindowTest> registered("WindowTest");
+}
+
+#include "window_test.moc"
