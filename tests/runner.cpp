@@ -1,15 +1,37 @@
 #include "runner.h"
 
+#include <QElapsedTimer>
+#include <QEventLoop>
 #include <QFileInfo>
+#include <QTimer>
 
 #include <cstring>
 #include <iostream>
 
 namespace lantern::test {
 
+bool waitUntil(const std::function<bool()> &done)
+{
+    constexpr int kPollMs = 5;
+    constexpr int kLongestMs = 60'000;
+    QElapsedTimer since;
+    since.start();
+    QEventLoop loop;
+    QTimer poll;
+    QObject::connect(&poll, &QTimer::timeout, &loop, [&] {
+        if (done() || since.elapsed() > kLongestMs)
+            loop.quit();
+    });
+    poll.start(kPollMs);
+    if (!done())
+        loop.exec();
+    return done();
+}
+
 int runAll(int argc, char **argv)
 {
-    // Logbooks are synced to disk after each reading; in memory the tests take seconds, not minutes.
+    // Logbooks are synced to disk after each reading; in memory the tests take seconds, not
+    // minutes.
     if (!qEnvironmentVariableIsSet("TMPDIR") && QFileInfo(QStringLiteral("/dev/shm")).isWritable())
         qputenv("TMPDIR", "/dev/shm");
     const bool named = argc > 1 && argv[1][0] != '-';

@@ -11,8 +11,8 @@
 
 namespace lantern::test {
 
-/// A display in a few lines, apart from the bench: gamma per channel, mixing matrix, black, a little
-/// interaction. Enough to test the core against known truth.
+/// A display in a few lines, apart from the bench: gamma per channel, mixing matrix, black, a
+/// little interaction. Enough to test the core against known truth.
 struct ToyDisplay {
     Vec3 gamma = {2.2, 2.25, 2.1};
     Mat3 primaries = (Mat3() << 95, 70, 42, 49, 145, 16, 3, 24, 225).finished(); ///< columns, cd/m²
@@ -66,7 +66,9 @@ struct ToyDisplay {
             if (const auto *load = std::get_if<LoadLut>(&step))
                 lut = load->lut;
             else if (const auto *set = std::get_if<SetControls>(&step)) {
-                gain = Vec3(set->controls.redGain, set->controls.greenGain, set->controls.blueGain) / 100;
+                gain =
+                    Vec3(set->controls.redGain, set->controls.greenGain, set->controls.blueGain) /
+                    100;
                 backlight = 0.2 + 0.8 * set->controls.brightness / 100;
             }
             plan.acknowledge();

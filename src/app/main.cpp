@@ -24,7 +24,8 @@ QString defaultLogbook()
            QStringLiteral("/bold-lantern/demo-logbook.sqlite");
 }
 
-/// Measures the demo's earlier runs if the logbook is new, then opens it; the window is there already.
+/// Measures the demo's earlier runs if the logbook is new, then opens it; the window is there
+/// already.
 void startSession(app::Session *session, const QString &logbookPath)
 {
     if (QFileInfo::exists(logbookPath)) {
@@ -32,7 +33,8 @@ void startSession(app::Session *session, const QString &logbookPath)
         return;
     }
     session->setPreparing(true);
-    QThread *worker = QThread::create([logbookPath] { app::DemoWorkplace::makeHistory(logbookPath); });
+    QThread *worker =
+        QThread::create([logbookPath] { app::DemoWorkplace::makeHistory(logbookPath); });
     QObject::connect(worker, &QThread::finished, session, [session, worker] {
         worker->deleteLater();
         session->setPreparing(false);
@@ -52,10 +54,12 @@ int main(int argc, char **argv)
     app::theme::apply(qt);
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(QObject::tr("Measures displays, brings them to an aim and proves it."));
+    parser.setApplicationDescription(
+        QObject::tr("Measures displays, brings them to an aim and proves it."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption logbookOption(QStringLiteral("logbook"), QObject::tr("File of the logbook."),
+    const QCommandLineOption logbookOption(QStringLiteral("logbook"),
+                                           QObject::tr("File of the logbook."),
                                            QStringLiteral("path"), defaultLogbook());
     parser.addOption(logbookOption);
     parser.process(qt);
@@ -63,7 +67,8 @@ int main(int argc, char **argv)
     try {
         run::makeFolder(QFileInfo(logbookPath).absolutePath());
         if (QFileInfo::exists(logbookPath))
-            run::Logbook probe(logbookPath, run::Logbook::Access::Write); // is another program at it?
+            run::Logbook probe(logbookPath,
+                               run::Logbook::Access::Write); // is another program at it?
         app::DemoWorkplace demo;
         app::Session session(&demo, logbookPath);
         app::MainWindow window(&session, &demo);
@@ -72,7 +77,8 @@ int main(int argc, char **argv)
         return QApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern: " << e.what() << '\n';
-        QMessageBox::critical(nullptr, QObject::tr("Bold Lantern cannot start"), QString::fromUtf8(e.what()));
+        QMessageBox::critical(nullptr, QObject::tr("Bold Lantern cannot start"),
+                              QString::fromUtf8(e.what()));
         return static_cast<int>(e.kind);
     }
 }

@@ -24,8 +24,13 @@ const char *kGeometryKey = "window/geometry";
 } // namespace
 
 MainWindow::MainWindow(Session *session, DemoWorkplace *demo)
-    : m_session(session), m_demo(demo), m_desk(new DeskWidget), m_ledger(new LedgerView),
-      m_stack(new QStackedWidget), m_runBar(new RunBar), m_buttons(new MonitorButtons(this))
+    : m_session(session),
+      m_demo(demo),
+      m_desk(new DeskWidget),
+      m_ledger(new LedgerView),
+      m_stack(new QStackedWidget),
+      m_runBar(new RunBar),
+      m_buttons(new MonitorButtons(this))
 {
     setWindowTitle(tr("Bold Lantern · demonstration on the bench"));
     setMinimumSize(kSmallest);
@@ -50,7 +55,8 @@ MainWindow::MainWindow(Session *session, DemoWorkplace *demo)
 
     connect(m_desk, &DeskWidget::displayChosen, session, &Session::selectDisplay);
     connect(m_ledger, &LedgerView::viewChosen, session, &Session::showView);
-    connect(m_ledger, &LedgerView::aimWanted, session, [session] { session->showView(ViewId::Aim); });
+    connect(m_ledger, &LedgerView::aimWanted, session,
+            [session] { session->showView(ViewId::Aim); });
     connect(m_ledger, &LedgerView::acted, session, &Session::act);
     connect(m_runBar, &RunBar::pauseRequested, session, &Session::pause);
     connect(m_runBar, &RunBar::resumeRequested, session, &Session::resume);
@@ -78,7 +84,8 @@ void MainWindow::makeMenus()
     edit->addActions({undo, redo});
 
     QMenu *run = menuBar()->addMenu(tr("&Run"));
-    run->addAction(tr("&Next step"), m_session, &Session::act)->setShortcut(QKeySequence(Qt::Key_F5));
+    run->addAction(tr("&Next step"), m_session, &Session::act)
+        ->setShortcut(QKeySequence(Qt::Key_F5));
     m_pauseAction = run->addAction(tr("&Pause"), m_session, &Session::pause);
     m_stopAction = run->addAction(tr("&Stop"), m_session, &Session::stop);
     run->addSeparator();
@@ -94,16 +101,17 @@ void MainWindow::makeMenus()
     QMenu *view = menuBar()->addMenu(tr("&View"));
     int number = 1;
     for (const ViewEntry &entry : viewRegistry())
-        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++)), m_session,
-                        [this, id = entry.id] { m_session->showView(id); });
+        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++)),
+                        m_session, [this, id = entry.id] { m_session->showView(id); });
     makeDemoMenu();
 
     QMenu *help = menuBar()->addMenu(tr("&Help"));
     help->addAction(tr("&About Bold Lantern"), this, [this] {
-        QMessageBox::about(this, tr("About Bold Lantern"),
-                           tr("Bold Lantern %1\n\nMeasures displays, brings them to an aim and proves it.\nFree "
-                              "software under the GNU General Public License, version 3 or later.")
-                               .arg(QApplication::applicationVersion()));
+        QMessageBox::about(
+            this, tr("About Bold Lantern"),
+            tr("Bold Lantern %1\n\nMeasures displays, brings them to an aim and proves it.\nFree "
+               "software under the GNU General Public License, version 3 or later.")
+                .arg(QApplication::applicationVersion()));
     });
 }
 
@@ -135,8 +143,9 @@ void MainWindow::makeDemoMenu()
     QMenu *speed = demo->addMenu(tr("&Speed"));
     auto *speeds = new QActionGroup(this);
     for (const int factor : {1, 5, 20, 100}) {
-        QAction *a = speed->addAction(factor == 1 ? tr("As in life") : tr("%1 times life").arg(factor), this,
-                                      [this, factor] { m_demo->setSpeed(factor); });
+        QAction *a =
+            speed->addAction(factor == 1 ? tr("As in life") : tr("%1 times life").arg(factor), this,
+                             [this, factor] { m_demo->setSpeed(factor); });
         a->setCheckable(true);
         a->setChecked(factor == int(m_demo->speed()));
         speeds->addAction(a);
@@ -172,7 +181,8 @@ void MainWindow::showState()
     }
     m_buttons->refresh();
     const bool turning = state.status.stage == run::Stage::Adjust &&
-                         state.results.setup.adjust == run::AdjustMode::ByHand && state.isMeasuring();
+                         state.results.setup.adjust == run::AdjustMode::ByHand &&
+                         state.isMeasuring();
     const bool show = m_buttonsWanted || turning;
     if (m_buttons->isVisible() != show) {
         m_buttons->setVisible(show);
@@ -189,9 +199,11 @@ void MainWindow::placeHelpers()
     const QRect frame(mapToGlobal(QPoint(0, 0)), size());
     PatchWindow *patch = m_demo->patchWindow();
     constexpr int kGap = 12;
-    patch->move(frame.right() - patch->width() - kGap, frame.bottom() - patch->height() - kGap - 46);
+    patch->move(frame.right() - patch->width() - kGap,
+                frame.bottom() - patch->height() - kGap - 46);
     m_buttons->adjustSize();
-    m_buttons->move(patch->x() - m_buttons->width() - 2 * kGap, frame.bottom() - m_buttons->height() - kGap - 46);
+    m_buttons->move(patch->x() - m_buttons->width() - 2 * kGap,
+                    frame.bottom() - m_buttons->height() - kGap - 46);
 }
 
 void MainWindow::saveReport()

@@ -11,8 +11,8 @@ namespace lantern::app {
 
 namespace {
 
-constexpr int kSide = 216;       ///< pixels at 100 %: some 57 mm, twice the meter's circle
-constexpr int kSeenSide = 48;    ///< part of it that the meter looks at
+constexpr int kSide = 216;    ///< pixels at 100 %: some 57 mm, twice the meter's circle
+constexpr int kSeenSide = 48; ///< part of it that the meter looks at
 constexpr int kCheckEveryMs = 5;
 constexpr int kCoveredAfterMs = 800;
 

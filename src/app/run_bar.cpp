@@ -48,8 +48,12 @@ QString timeLeftText(double seconds)
 }
 
 RunBar::RunBar(QWidget *parent)
-    : QWidget(parent), m_what(new QLabel), m_left(new QLabel), m_progress(new QProgressBar),
-      m_pause(new QPushButton), m_stop(new QPushButton(tr("&Stop")))
+    : QWidget(parent),
+      m_what(new QLabel),
+      m_left(new QLabel),
+      m_progress(new QProgressBar),
+      m_pause(new QPushButton),
+      m_stop(new QPushButton(tr("&Stop")))
 {
     setObjectName(QStringLiteral("runBar"));
     setFixedHeight(46);
@@ -88,7 +92,8 @@ void RunBar::setState(const SessionState &state)
     const run::RunStatus &s = state.status;
     const int total = s.readingsDone + s.readingsLeft;
     QString what = stageTitle(s.stage);
-    const bool open = s.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand;
+    const bool open =
+        s.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand;
     m_progress->setVisible(!open); // nobody knows how long a person turns
     if (open)
         what += tr(" · reading %1").arg(s.readingsDone + 1);
@@ -103,7 +108,8 @@ void RunBar::setState(const SessionState &state)
     m_what->setText(what);
     m_progress->setRange(0, std::max(1, total));
     m_progress->setValue(s.readingsDone);
-    m_left->setText(s.activity == Activity::Working && !open ? timeLeftText(s.secondsLeft) : QString());
+    m_left->setText(s.activity == Activity::Working && !open ? timeLeftText(s.secondsLeft)
+                                                             : QString());
     m_resumes = s.activity != Activity::Working;
     m_pause->setText(m_resumes ? tr("&Go on") : tr("&Pause"));
 }

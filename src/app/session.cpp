@@ -14,8 +14,8 @@ namespace lantern::app {
 
 namespace {
 
-constexpr int kPublishMs = 16;   // at most 60 times a second
-constexpr int kStaleDays = 30;   // common practice: validate monthly
+constexpr int kPublishMs = 16; // at most 60 times a second
+constexpr int kStaleDays = 30; // common practice: validate monthly
 constexpr int kAimCommandId = 1;
 
 using run::Activity;
@@ -44,7 +44,8 @@ ViewId viewOf(Stage stage)
 void describeLastRun(DisplayCard &card, const run::RunResults &r)
 {
     card.lastMean = r.validation->deltaE00.mean;
-    card.lastValidated = QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
+    card.lastValidated =
+        QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
     const bool stale = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
     card.mark = stale ? Mark::Stale : r.validation->within() ? Mark::Within : Mark::Over;
 }
@@ -76,15 +77,19 @@ private:
     /// The one number that differs, or -1 when it is more than that.
     static int changedField(const Aim &a, const Aim &b)
     {
+        // The name follows from the first change of a preset; it is no knob of its own here.
         Aim c = a;
+        c.name = b.name;
         c.luminanceCdM2 = b.luminanceCdM2;
         if (c == b)
             return 0;
         c = a;
+        c.name = b.name;
         c.tone = b.tone;
         if (c == b && a.tone.index() == b.tone.index())
             return 1;
         c = a;
+        c.name = b.name;
         c.white = b.white;
         return c == b && a.white.index() == b.white.index() ? 2 : -1;
     }
@@ -94,7 +99,9 @@ private:
 };
 
 Session::Session(Workplace *workplace, const QString &logbookPath, QObject *parent)
-    : QObject(parent), m_workplace(workplace), m_logbookPath(logbookPath),
+    : QObject(parent),
+      m_workplace(workplace),
+      m_logbookPath(logbookPath),
       m_engine(new run::RunEngine(logbookPath))
 {
     m_state.aim = aimPresets().front();
@@ -341,13 +348,15 @@ void Session::onStatus(const run::RunStatus &status)
     m_state.status = status;
     if (stageChanged && status.stage == Stage::Done)
         m_state.view = viewOf(status.stage);
-    if (activityChanged && (status.activity == Activity::Faulted || status.activity == Activity::Blocked))
+    if (activityChanged &&
+        (status.activity == Activity::Faulted || status.activity == Activity::Blocked))
         m_state.notice = status.message;
     else if (activityChanged && status.activity == Activity::Working)
         m_state.notice.clear();
     if (stageChanged || activityChanged)
         refreshProfileInUse();
-    if (activityChanged && (status.activity == Activity::Finished || status.activity == Activity::Idle))
+    if (activityChanged &&
+        (status.activity == Activity::Finished || status.activity == Activity::Idle))
         readLogbook();
     publish();
 }
@@ -417,7 +426,8 @@ void Session::saveReport(const QString &folder)
 {
     try {
         run::writeOutputs(m_state.results, folder);
-        setNotice(tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
+        setNotice(
+            tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }

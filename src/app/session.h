@@ -29,8 +29,8 @@ public:
     [[nodiscard]] virtual std::vector<ReadyPoint> readyPoints(int display) const = 0;
 };
 
-/// The state behind the window and all that a person can do to it. Lives in the interface thread; the
-/// run engine lives in a thread of its own.
+/// The state behind the window and all that a person can do to it. Lives in the interface thread;
+/// the run engine lives in a thread of its own.
 class Session : public QObject {
     Q_OBJECT
 public:

@@ -39,7 +39,7 @@ struct ReadyPoint {
     QString title, reason;
     bool automatic = false; ///< the program checks it by itself
     bool done = false;
-    QString finding;        ///< what an automatic check found
+    QString finding; ///< what an automatic check found
 };
 
 /// What the meter shows at the right end of the Desk.
@@ -74,13 +74,17 @@ struct SessionState {
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
     ProfileInUse inUse;
-    QString notice;                          ///< an error or a finished errand, under the main action
-    bool preparing = false;                  ///< the demo's earlier runs are being made
+    QString notice;         ///< an error or a finished errand, under the main action
+    bool preparing = false; ///< the demo's earlier runs are being made
 
-    [[nodiscard]] bool hasRun() const { return status.run != 0 && status.activity != run::Activity::Idle; }
+    [[nodiscard]] bool hasRun() const
+    {
+        return status.run != 0 && status.activity != run::Activity::Idle;
+    }
     [[nodiscard]] bool isMeasuring() const
     {
-        return status.activity == run::Activity::Working || status.activity == run::Activity::Paused ||
+        return status.activity == run::Activity::Working ||
+               status.activity == run::Activity::Paused ||
                status.activity == run::Activity::Faulted;
     }
 };

@@ -65,9 +65,8 @@ MeterOutcome Bench::read(const SeenColours &seen)
     Stimulus stimulus;
     for (const auto &[code, share] : seen)
         stimulus.channelLight += share * m_display.drive(code, m_condition).cwiseProduct(scale);
-    const MeterOutcome outcome =
-        m_meter.read(m_display, stimulus,
-                     m_display.reflected(m_room.illuminanceLux, m_room.chromaticity));
+    const MeterOutcome outcome = m_meter.read(
+        m_display, stimulus, m_display.reflected(m_room.illuminanceLux, m_room.chromaticity));
     if (const auto *reading = std::get_if<MeterReading>(&outcome))
         m_clockSeconds += reading->integrationSeconds;
     return outcome;

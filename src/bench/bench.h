@@ -39,8 +39,8 @@ public:
     ScreenPoint &meterPlace() { return m_place; }
     [[nodiscard]] const std::string &technology() const { return m_technology; }
 
-    /// Seconds since the display was switched on. Advances by settle time plus integration time with
-    /// each reading.
+    /// Seconds since the display was switched on. Advances by settle time plus integration time
+    /// with each reading.
     [[nodiscard]] double clockSeconds() const { return m_clockSeconds; }
     void setClockSeconds(double seconds) { m_clockSeconds = seconds; }
 

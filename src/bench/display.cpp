@@ -228,9 +228,8 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
         if (condition.memorySlot)
             u = slotValue((*condition.memorySlot)[c], u);
         const double gain = d.hasRgbGains ? gains[c] / 100 : 1;
-        const double v =
-            quantise(u * gain * condition.controls.contrast / d.factoryControls.contrast,
-                     d.panelBits);
+        const double v = quantise(
+            u * gain * condition.controls.contrast / d.factoryControls.contrast, d.panelBits);
         t[c] = panelTone(v, d.tone[c]);
     }
     const Vec3 a = t.cwiseProduct(Vec3::Ones() - d.crosstalk * t);

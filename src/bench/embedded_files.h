@@ -4,7 +4,8 @@
 
 namespace lantern::bench {
 
-/// A text file built into the program; the list is written by CMake from src/bench/generic and demo-data.
+/// A text file built into the program; the list is written by CMake from src/bench/generic and
+/// demo-data.
 struct EmbeddedFile {
     const char *name;
     const char *text;

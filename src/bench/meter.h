@@ -23,8 +23,8 @@ struct MeterDescription {
 /// \throws Error BadInput naming source, key, value and range; unknown keys are an error.
 MeterDescription meterFromJson(const Json &json, const std::string &source);
 
-/// Light in front of the meter: a display's channel drives times scale and place, to be added up with
-/// the display's channel spectra.
+/// Light in front of the meter: a display's channel drives times scale and place, to be added up
+/// with the display's channel spectra.
 struct Stimulus {
     Vec3 channelLight = Vec3::Zero();
     XYZ room = {}; ///< light without a known spectrum, added as a colour
@@ -37,8 +37,8 @@ struct MeterReading {
 };
 using MeterOutcome = std::variant<MeterReading, MeterFault>;
 
-/// A simulated meter. Noise depends only on the seed and on the number of the reading, so that a run
-/// can go on after a crash as if nothing had happened.
+/// A simulated meter. Noise depends only on the seed and on the number of the reading, so that a
+/// run can go on after a crash as if nothing had happened.
 class Meter {
 public:
     /// Width of what the sensor sees, mm.
@@ -89,8 +89,8 @@ private:
     std::map<uint64_t, MeterFault> m_faults;
 };
 
-/// Four-colour correction matrix. \param meter, reference columns red, green, blue, white as read by
-/// each. Source: Ohno, Hardis (1997); white's Y is made to agree.
+/// Four-colour correction matrix. \param meter, reference columns red, green, blue, white as read
+/// by each. Source: Ohno, Hardis (1997); white's Y is made to agree.
 Mat3 fourColourMatrix(const Eigen::Matrix<double, 3, 4> &meter,
                       const Eigen::Matrix<double, 3, 4> &reference);
 

@@ -93,9 +93,8 @@ int difference(const DifferenceOptions &o)
         const double d = o.formula == "76"    ? deltaE76(a, b)
                          : o.formula == "94"  ? deltaE94(a, b)
                          : o.formula == "cmc" ? deltaECmc(a, b)
-                         : o.formula == "itp"
-                             ? deltaEItp({v[0], v[1], v[2]}, {v[3], v[4], v[5]})
-                             : deltaE2000(a, b);
+                         : o.formula == "itp" ? deltaEItp({v[0], v[1], v[2]}, {v[3], v[4], v[5]})
+                                              : deltaE2000(a, b);
         if (o.json)
             all.push_back(d);
         else
@@ -165,11 +164,10 @@ int validate(const ValidateOptions &o)
     }
     if (o.tolerance.empty() || v.within())
         return 0;
-    std::cerr << "Not within " << tolerance.title << ": mean "
-              << fixedNumber(v.deltaE00.mean, 2) << " (limit "
-              << shortNumber(tolerance.meanDeltaE00) << "), worst "
-              << fixedNumber(v.deltaE00.max, 2) << " (limit "
-              << shortNumber(tolerance.maxDeltaE00) << ") ΔE00.\n";
+    std::cerr << "Not within " << tolerance.title << ": mean " << fixedNumber(v.deltaE00.mean, 2)
+              << " (limit " << shortNumber(tolerance.meanDeltaE00) << "), worst "
+              << fixedNumber(v.deltaE00.max, 2) << " (limit " << shortNumber(tolerance.maxDeltaE00)
+              << ") ΔE00.\n";
     return static_cast<int>(ErrorKind::NotGoodEnough);
 }
 

@@ -17,8 +17,9 @@ void addJson(CLI::App *command, bool &json)
 
 void addSimulate(CLI::App &app, SimulateOptions &o)
 {
-    CLI::App *c = app.add_subcommand("simulate", "R G B (0..255) a line in, X Y Z (cd/m²) out: what "
-                                                 "a simulated display emits at its centre");
+    CLI::App *c =
+        app.add_subcommand("simulate", "R G B (0..255) a line in, X Y Z (cd/m²) out: what "
+                                       "a simulated display emits at its centre");
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--profile", o.profile, "ICC profile whose video LUT is applied");
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
@@ -29,9 +30,10 @@ void addSimulate(CLI::App &app, SimulateOptions &o)
 
 void addDifference(CLI::App &app, DifferenceOptions &o)
 {
-    CLI::App *c = app.add_subcommand("difference", "six numbers a line in, their difference out: L* a* "
-                                                   "b* twice, reference first; X Y Z (cd/m²) twice "
-                                                   "for itp");
+    CLI::App *c =
+        app.add_subcommand("difference", "six numbers a line in, their difference out: L* a* "
+                                         "b* twice, reference first; X Y Z (cd/m²) twice "
+                                         "for itp");
     c->add_option("--formula", o.formula, "76, 94, cmc (2:1), 2000 or itp")
         ->required()
         ->check(CLI::IsMember({"76", "94", "cmc", "2000", "itp"}));
@@ -58,20 +60,23 @@ void addBuild(CLI::App &app, BuildOptions &o)
 
 void addValidate(CLI::App &app, ValidateOptions &o)
 {
-    CLI::App *c = app.add_subcommand("validate", "reference colours through a profile on a simulated "
-                                                 "display, without meter noise; prints ΔE00");
+    CLI::App *c =
+        app.add_subcommand("validate", "reference colours through a profile on a simulated "
+                                       "display, without meter noise; prints ΔE00");
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--profile", o.profile, "ICC profile")->required();
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
     c->add_option("--reference", o.reference, "lantern40 (default), chart24, or a CGATS file");
-    c->add_option("--tolerance", o.tolerance, "studio, general or basic: exit code 4 when exceeded");
+    c->add_option("--tolerance", o.tolerance,
+                  "studio, general or basic: exit code 4 when exceeded");
     addJson(c, o.json);
 }
 
 void addRun(CLI::App &app, RunOptions &o)
 {
-    CLI::App *c = app.add_subcommand("run", "the whole job on a simulated display; called again on the "
-                                            "same folder it goes on from the last reading");
+    CLI::App *c =
+        app.add_subcommand("run", "the whole job on a simulated display; called again on the "
+                                  "same folder it goes on from the last reading");
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--aim", o.aim, "aim file; default: D65, 120 cd/m², gamma 2.2");
     c->add_option("--chart", o.chart, "number of patches, 24 to 12000; default 96");

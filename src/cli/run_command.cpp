@@ -37,8 +37,7 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
     s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains};
     s.startControls = display.controls;
     s.linkBits = display.linkBits;
-    s.startedAt =
-        QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+    s.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
     s.seed = o.seed;
     return s;
 }
@@ -66,12 +65,12 @@ void injectFault(bench::Bench &bench, const std::string &fault)
     if (fault.empty())
         return;
     const size_t at = fault.find('@');
-    const auto number =
-        at == std::string::npos ? std::nullopt : parseNumber(fault.substr(at + 1));
+    const auto number = at == std::string::npos ? std::nullopt : parseNumber(fault.substr(at + 1));
     if (!number || *number < 0)
         throw Error(ErrorKind::BadInput, "--fault " + fault, "KIND@READING is expected",
                     "For example unplugged@40.");
-    bench.meter().injectFault(static_cast<uint64_t>(*number), meterFaultByName(fault.substr(0, at)));
+    bench.meter().injectFault(static_cast<uint64_t>(*number),
+                              meterFaultByName(fault.substr(0, at)));
 }
 
 void printResult(const RunResults &r, const RunOptions &o)
@@ -80,11 +79,13 @@ void printResult(const RunResults &r, const RunOptions &o)
         std::cout << reportToJson(reportData(r)).dump() << '\n';
         return;
     }
-    std::cout << r.setup.displayName << ": white " << fixedNumber(r.after->cct->kelvin, 0) << " K, Δu'v' "
-              << fixedNumber(*r.after->deltaUv, 4) << ", " << fixedNumber(r.after->white->Y, 1)
-              << " cd/m²; greys mean " << fixedNumber(r.calibration->meanDeltaE00, 2)
-              << " ΔE00; colours mean " << fixedNumber(r.validation->deltaE00.mean, 2) << ", worst "
-              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\nwritten to " << o.out << '\n';
+    std::cout << r.setup.displayName << ": white " << fixedNumber(r.after->cct->kelvin, 0)
+              << " K, Δu'v' " << fixedNumber(*r.after->deltaUv, 4) << ", "
+              << fixedNumber(r.after->white->Y, 1) << " cd/m²; greys mean "
+              << fixedNumber(r.calibration->meanDeltaE00, 2) << " ΔE00; colours mean "
+              << fixedNumber(r.validation->deltaE00.mean, 2) << ", worst "
+              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\nwritten to " << o.out
+              << '\n';
 }
 
 } // namespace
@@ -93,8 +94,8 @@ int run(const RunOptions &o)
 {
     requireIcc4(o.icc);
     (void)makeChart(o.chart); // refuses a bad size before anything is written
-    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter), o.technology,
-                       o.seed);
+    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter),
+                       o.technology, o.seed);
     injectFault(bench, o.fault);
     const RunSetup setup = setupFor(o, bench);
     const QString folder = QString::fromStdString(o.out);
@@ -115,15 +116,16 @@ int run(const RunOptions &o)
         unfinished = existingRun(logbook, setup, o.out);
         if (unfinished != 0 && logbook.isFinished(unfinished, Stage::Validate)) {
             const RunResults results = loadResults(logbook, unfinished);
-            writeOutputs(results, folder); // the program may have died between the run and its files
+            writeOutputs(results,
+                         folder); // the program may have died between the run and its files
             printResult(results, o);
             return 0;
         }
     }
 
     RunEngine engine(logbookPath);
-    engine.setDevices({&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
-                       &lut, &store});
+    engine.setDevices(
+        {&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

@@ -39,8 +39,7 @@ XYZ whiteAfter(const XYZ &white, const std::array<Chromaticity, 3> &primaries, c
 
 WhiteAdvisor::WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities)
     : m_inverse(primaries.inverse()), m_black(black), m_capabilities(capabilities)
-{
-}
+{}
 
 WhiteAdvisor WhiteAdvisor::fromReadings(const std::vector<Reading> &first,
                                         ControlCapabilities capabilities)
@@ -83,7 +82,8 @@ void WhiteAdvisor::add(const WhiteReading &reading)
             const double g0 = last.controls.*gains[c];
             const double g1 = reading.controls.*gains[c];
             if (g0 > 0 && g1 > 0 && std::abs(g1 - g0) >= 2 && factor[c] > 0 && level > 0)
-                m_exponent[c] = std::clamp(std::log(factor[c] / level) / std::log(g1 / g0), 0.5, 6.0);
+                m_exponent[c] =
+                    std::clamp(std::log(factor[c] / level) / std::log(g1 / g0), 0.5, 6.0);
         }
     }
     m_readings.push_back(reading);
@@ -103,7 +103,8 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
     const auto gains = gainMembers();
     double level = advice.wanted.maxCoeff();
     if (m_capabilities.gains) {
-        // Light that every channel would have with its gain at 100; the neediest channel stays there.
+        // Light that every channel would have with its gain at 100; the neediest channel stays
+        // there.
         Vec3 atTop;
         for (int c = 0; c < 3; ++c)
             atTop[c] = advice.wanted[c] *
@@ -130,8 +131,7 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
 
 AdjustPlan::AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
     : m_aim(std::move(aim)), m_controls(start), m_capabilities(capabilities)
-{
-}
+{}
 
 PlanStep AdjustPlan::next() const
 {
@@ -179,8 +179,7 @@ int AdjustPlan::readingsLeft() const
 
 HandAdjustPlan::HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
     : m_aim(std::move(aim)), m_controls(start), m_capabilities(capabilities)
-{
-}
+{}
 
 PlanStep HandAdjustPlan::next() const
 {
@@ -201,8 +200,8 @@ void HandAdjustPlan::accept(const Reading &reading)
         return;
     }
     m_advisor->add({m_controls, reading.xyz});
-    m_advice = m_advisor->advise(aimChromaticity(m_aim, chromaticity(reading.xyz)),
-                                 m_aim.luminanceCdM2);
+    m_advice =
+        m_advisor->advise(aimChromaticity(m_aim, chromaticity(reading.xyz)), m_aim.luminanceCdM2);
 }
 
 } // namespace lantern

@@ -23,15 +23,15 @@ struct WhiteReading {
 
 /// What to turn, and how good it is already.
 struct Advice {
-    MonitorControls controls; ///< proposed, whole numbers
-    Vec3 wanted;              ///< light each channel should have over what it has now; 1 = leave
-    double deltaUv = 0;       ///< Δu'v' of the last white from the aim
+    MonitorControls controls;  ///< proposed, whole numbers
+    Vec3 wanted;               ///< light each channel should have over what it has now; 1 = leave
+    double deltaUv = 0;        ///< Δu'v' of the last white from the aim
     double luminanceError = 0; ///< last luminance over the aimed one, minus 1
     bool settled = false;      ///< nothing the controls can still better
 };
 
-/// White after each channel's light is multiplied by a factor. \param primaries chromaticities of the
-/// channels; they must not lie on a line.
+/// White after each channel's light is multiplied by a factor. \param primaries chromaticities of
+/// the channels; they must not lie on a line.
 XYZ whiteAfter(const XYZ &white, const std::array<Chromaticity, 3> &primaries, const Vec3 &factors);
 
 /// Learns how a monitor's controls act from the readings it is given and says what to turn next.

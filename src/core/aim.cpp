@@ -64,18 +64,27 @@ ToneCurve toneFromJson(JsonObject &root)
 
 Json whiteToJson(const WhiteAim &white)
 {
-    return std::visit(
-        Overloaded{[](const DaylightWhite &w) -> Json { return {{"daylight", w.kelvin}}; },
-                   [](const BlackbodyWhite &w) -> Json { return {{"blackbody", w.kelvin}}; },
-                   [](const Chromaticity &w) -> Json { return {{"xy", {w.x, w.y}}}; },
-                   [](const UvPrime &w) -> Json { return {{"uv", {w.u, w.v}}}; },
-                   [](const NativeWhite &) -> Json { return "native"; }},
-        white);
+    return std::visit(Overloaded{[](const DaylightWhite &w) -> Json {
+                                     return {{"daylight", w.kelvin}};
+                                 },
+                                 [](const BlackbodyWhite &w) -> Json {
+                                     return {{"blackbody", w.kelvin}};
+                                 },
+                                 [](const Chromaticity &w) -> Json {
+                                     return {{"xy", {w.x, w.y}}};
+                                 },
+                                 [](const UvPrime &w) -> Json {
+                                     return {{"uv", {w.u, w.v}}};
+                                 },
+                                 [](const NativeWhite &) -> Json { return "native"; }},
+                      white);
 }
 
 Json toneToJson(const ToneCurve &tone)
 {
-    return std::visit(Overloaded{[](const GammaTone &t) -> Json { return {{"gamma", t.gamma}}; },
+    return std::visit(Overloaded{[](const GammaTone &t) -> Json {
+                                     return {{"gamma", t.gamma}};
+                                 },
                                  [](NamedTone t) -> Json {
                                      return {{"curve", t == NamedTone::Srgb    ? "srgb"
                                                        : t == NamedTone::LStar ? "lstar"
@@ -89,13 +98,12 @@ Json toneToJson(const ToneCurve &tone)
 
 Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native)
 {
-    return std::visit(
-        Overloaded{[](const DaylightWhite &w) { return daylightNominal(w.kelvin); },
-                   [](const BlackbodyWhite &w) { return planckian(w.kelvin); },
-                   [](const Chromaticity &w) { return w; },
-                   [](const UvPrime &w) { return chromaticity(w); },
-                   [&](const NativeWhite &) { return native; }},
-        aim.white);
+    return std::visit(Overloaded{[](const DaylightWhite &w) { return daylightNominal(w.kelvin); },
+                                 [](const BlackbodyWhite &w) { return planckian(w.kelvin); },
+                                 [](const Chromaticity &w) { return w; },
+                                 [](const UvPrime &w) { return chromaticity(w); },
+                                 [&](const NativeWhite &) { return native; }},
+                      aim.white);
 }
 
 std::string whiteName(const WhiteAim &white)
@@ -122,8 +130,8 @@ std::string whiteName(const WhiteAim &white)
 
 std::string aimSummary(const Aim &aim)
 {
-    const std::string luminance = aim.luminanceCdM2 ? shortNumber(*aim.luminanceCdM2) + " cd/m²"
-                                                    : "native luminance";
+    const std::string luminance =
+        aim.luminanceCdM2 ? shortNumber(*aim.luminanceCdM2) + " cd/m²" : "native luminance";
     const std::string black =
         aim.contrastRatio ? "contrast " + shortNumber(*aim.contrastRatio) + ":1" : "native black";
     return whiteName(aim.white) + " · " + luminance + " · " + toneName(aim.tone) + " · " + black;
@@ -169,15 +177,25 @@ std::vector<Aim> aimPresets()
 {
     // Common practice: 120 cd/m² in a normally lit room, 80 to 100 beside prints or in a dim one.
     return {
-        {.name = "Plate editing", .white = DaylightWhite{6500}, .luminanceCdM2 = 120,
+        {.name = "Plate editing",
+         .white = DaylightWhite{6500},
+         .luminanceCdM2 = 120,
          .tone = GammaTone{2.2}},
-        {.name = "Beside the print", .white = DaylightWhite{5000}, .luminanceCdM2 = 100,
+        {.name = "Beside the print",
+         .white = DaylightWhite{5000},
+         .luminanceCdM2 = 100,
          .tone = NamedTone::LStar},
-        {.name = "Web and office", .white = DaylightWhite{6500}, .luminanceCdM2 = 120,
+        {.name = "Web and office",
+         .white = DaylightWhite{6500},
+         .luminanceCdM2 = 120,
          .tone = NamedTone::Srgb},
-        {.name = "Film in a dim room", .white = DaylightWhite{6500}, .luminanceCdM2 = 100,
+        {.name = "Film in a dim room",
+         .white = DaylightWhite{6500},
+         .luminanceCdM2 = 100,
          .tone = NamedTone::Bt1886},
-        {.name = "As the display is", .white = NativeWhite{}, .luminanceCdM2 = {},
+        {.name = "As the display is",
+         .white = NativeWhite{},
+         .luminanceCdM2 = {},
          .tone = GammaTone{2.2}},
     };
 }

@@ -28,9 +28,9 @@ using WhiteAim = std::variant<DaylightWhite, BlackbodyWhite, Chromaticity, UvPri
 struct Aim {
     std::string name = "Plate editing";
     WhiteAim white = DaylightWhite{};
-    std::optional<double> luminanceCdM2 = 120;   ///< 10..2000
+    std::optional<double> luminanceCdM2 = 120; ///< 10..2000
     ToneCurve tone = GammaTone{};
-    std::optional<double> contrastRatio = {};    ///< limit, 50..100000
+    std::optional<double> contrastRatio = {}; ///< limit, 50..100000
     bool operator==(const Aim &) const = default;
 };
 

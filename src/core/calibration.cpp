@@ -15,10 +15,10 @@ namespace {
 
 constexpr double kRootPower = 2.2;
 constexpr int kMaxRounds = 6;
-constexpr double kWorthwhile = 0.02;   ///< mean ΔE00 that another round must win
-constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
+constexpr double kWorthwhile = 0.02;       ///< mean ΔE00 that another round must win
+constexpr double kDarkestJudged = 0.05;    ///< greys below 5 % are not counted in the mean
 constexpr double kShortfallAllowed = 0.01; ///< of luminance, before the aim counts as out of reach
-constexpr double kTintFade = 8;        ///< how fast the tint of black fades, as a power of 1 - v
+constexpr double kTintFade = 8; ///< how fast the tint of black fades, as a power of 1 - v
 
 /// Slopes of a monotone cubic through rising points. Source: Fritsch, Butland, SIAM J. Sci. Stat.
 /// Comput. 5 (1984) 300-304.
@@ -98,7 +98,8 @@ CalibrationPlan::CalibrationPlan(Aim aim, std::optional<int> linkBits)
 {
     m_nativePatches = {{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}};
     // denser towards black, where curves bend most and eyes see most
-    m_levels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112, 96, 80, 64, 48, 36, 26, 18, 10, 0};
+    m_levels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
+                96,  80,  64,  48,  36,  26,  18,  10,  0};
     for (const double v : m_levels)
         if (v > 0 && v < 255)
             m_nativePatches.push_back({v, v, v});
@@ -272,7 +273,8 @@ Vec3 CalibrationPlan::factorAt(double v) const
     size_t i = 0;
     while (i + 2 < m_levels.size() && m_levels[i + 1] > code)
         ++i;
-    const double f = std::clamp((code - m_levels[i + 1]) / (m_levels[i] - m_levels[i + 1]), 0.0, 1.0);
+    const double f =
+        std::clamp((code - m_levels[i + 1]) / (m_levels[i] - m_levels[i + 1]), 0.0, 1.0);
     return f * m_factors[i] + (1 - f) * m_factors[i + 1];
 }
 

@@ -28,15 +28,16 @@ struct CalibrationResult {
 };
 
 /// Brings white, tone and grey balance to the aim with the video LUT: measures black, white, the
-/// primaries and a grey ramp without a LUT, solves for one, measures greys through it, corrects, and
-/// goes on until that stops making it better.
+/// primaries and a grey ramp without a LUT, solves for one, measures greys through it, corrects,
+/// and goes on until that stops making it better.
 ///
 /// Between white and black the aimed grey has the chromaticity of the aimed white; over the darkest
-/// levels it runs into the panel's own black, so that there is no jump of tint. Luminance follows the
-/// aim's tone curve with the black as an output offset. Entries are monotonic.
+/// levels it runs into the panel's own black, so that there is no jump of tint. Luminance follows
+/// the aim's tone curve with the black as an output offset. Entries are monotonic.
 class CalibrationPlan : public StagePlan {
 public:
-    /// \param linkBits bits per channel between LUT and panel, if known: entries are then chosen among
+    /// \param linkBits bits per channel between LUT and panel, if known: entries are then chosen
+    /// among
     ///        the values that really arrive, the three channels together.
     CalibrationPlan(Aim aim, std::optional<int> linkBits);
 
@@ -86,7 +87,7 @@ private:
     Mat3 m_primaries = Mat3::Identity(); ///< columns: light of each channel, cd/m²
     Mat3 m_inversePrimaries = Mat3::Identity();
     std::array<ChannelCurve, 3> m_curves;
-    Vec3 m_fullDrive = Vec3::Ones();     ///< of white, all channels at once
+    Vec3 m_fullDrive = Vec3::Ones(); ///< of white, all channels at once
     XYZ m_aimedWhite, m_aimedBlack;
     ToneCurve m_tone;
     std::vector<Vec3> m_factors; ///< per level: drive found over drive expected

@@ -91,9 +91,9 @@ private:
 
 class Parser {
 public:
-    Parser(const std::string &text, const std::string &source) : m_tokens(text, source), m_source(source)
-    {
-    }
+    Parser(const std::string &text, const std::string &source)
+        : m_tokens(text, source), m_source(source)
+    {}
 
     CgatsTable parse()
     {
@@ -172,8 +172,7 @@ private:
             fail(beginLine, "there is no data format before BEGIN_DATA");
         if (m_fieldCount && *m_fieldCount != m_table.fields.size())
             fail(beginLine, "NUMBER_OF_FIELDS says " + std::to_string(*m_fieldCount) +
-                                ", the data format names " +
-                                std::to_string(m_table.fields.size()));
+                                ", the data format names " + std::to_string(m_table.fields.size()));
         std::vector<CgatsCell> cells;
         while (true) {
             if (m_tokens.atEnd())

@@ -46,14 +46,38 @@ struct DeviceRgb {
 /// PCS white of ICC profiles. Source: ICC.1:2022, 6.3.4.3 (X 0.9642, Y 1.0, Z 0.8249).
 inline constexpr RelXYZ kD50{0.9642, 1.0, 0.8249};
 
-inline Vec3 vec(const XYZ &c) { return {c.X, c.Y, c.Z}; }
-inline Vec3 vec(const RelXYZ &c) { return {c.X, c.Y, c.Z}; }
-inline Vec3 vec(const Lab &c) { return {c.L, c.a, c.b}; }
-inline Vec3 vec(const DeviceRgb &c) { return {c.r, c.g, c.b}; }
-inline XYZ toXyz(const Vec3 &v) { return {v[0], v[1], v[2]}; }
-inline RelXYZ toRelXyz(const Vec3 &v) { return {v[0], v[1], v[2]}; }
-inline Lab toLabType(const Vec3 &v) { return {v[0], v[1], v[2]}; }
-inline DeviceRgb toDeviceRgb(const Vec3 &v) { return {v[0], v[1], v[2]}; }
+inline Vec3 vec(const XYZ &c)
+{
+    return {c.X, c.Y, c.Z};
+}
+inline Vec3 vec(const RelXYZ &c)
+{
+    return {c.X, c.Y, c.Z};
+}
+inline Vec3 vec(const Lab &c)
+{
+    return {c.L, c.a, c.b};
+}
+inline Vec3 vec(const DeviceRgb &c)
+{
+    return {c.r, c.g, c.b};
+}
+inline XYZ toXyz(const Vec3 &v)
+{
+    return {v[0], v[1], v[2]};
+}
+inline RelXYZ toRelXyz(const Vec3 &v)
+{
+    return {v[0], v[1], v[2]};
+}
+inline Lab toLabType(const Vec3 &v)
+{
+    return {v[0], v[1], v[2]};
+}
+inline DeviceRgb toDeviceRgb(const Vec3 &v)
+{
+    return {v[0], v[1], v[2]};
+}
 
 /// True when all three components are finite numbers.
 bool isFinite(const XYZ &c);

@@ -14,12 +14,11 @@ class ColourCube {
 public:
     static constexpr int kNodes = 17;
 
-    /// Turns a picture as it was on the display before calibration into code values that show the same
-    /// on the calibrated display: same tint and tone, the luminance of white made equal and dimmed where
-    /// the old white lies outside what the display now reaches.
-    /// \param before readings of the uncalibrated display, as DisplayModel::fit wants them
-    /// \param nowWhite white of the calibrated display, cd/m²
-    /// \throws Error BadInput as DisplayModel::fit
+    /// Turns a picture as it was on the display before calibration into code values that show the
+    /// same on the calibrated display: same tint and tone, the luminance of white made equal and
+    /// dimmed where the old white lies outside what the display now reaches. \param before readings
+    /// of the uncalibrated display, as DisplayModel::fit wants them \param nowWhite white of the
+    /// calibrated display, cd/m² \throws Error BadInput as DisplayModel::fit
     static ColourCube before(const std::vector<Reading> &before, const ProfileFile &profile,
                              const XYZ &nowWhite);
 

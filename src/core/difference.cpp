@@ -27,8 +27,8 @@ double pqSignal(double luminance)
     return std::pow((c1 + c2 * y) / (1 + c3 * y), m2);
 }
 
-/// I, T (half of Ct), P (= Cp). Sources: BT.2100-2 Table 7, BT.2124-0 section 2; the matrix from XYZ
-/// to BT.2020 RGB is derived from that system's primaries and D65 (BT.2020-2 Table 3).
+/// I, T (half of Ct), P (= Cp). Sources: BT.2100-2 Table 7, BT.2124-0 section 2; the matrix from
+/// XYZ to BT.2020 RGB is derived from that system's primaries and D65 (BT.2020-2 Table 3).
 Vec3 itp(const XYZ &c)
 {
     Mat3 rgbFromXyz;
@@ -123,10 +123,9 @@ double deltaE2000(const Lab &a, const Lab &b) noexcept
         else
             hMean = hMean < 360 ? (hMean + 360) / 2 : (hMean - 360) / 2;
     }
-    const double t = 1 - 0.17 * std::cos((hMean - 30) * kDegree) +
-                     0.24 * std::cos(2 * hMean * kDegree) +
-                     0.32 * std::cos((3 * hMean + 6) * kDegree) -
-                     0.20 * std::cos((4 * hMean - 63) * kDegree);
+    const double t =
+        1 - 0.17 * std::cos((hMean - 30) * kDegree) + 0.24 * std::cos(2 * hMean * kDegree) +
+        0.32 * std::cos((3 * hMean + 6) * kDegree) - 0.20 * std::cos((4 * hMean - 63) * kDegree);
     const double dTheta = 30 * std::exp(-square((hMean - 275) / 25));
     const double cp7 = std::pow(cPrimeMean, 7);
     const double rC = 2 * std::sqrt(cp7 / (cp7 + 6103515625.0));
@@ -135,8 +134,8 @@ double deltaE2000(const Lab &a, const Lab &b) noexcept
     const double sC = 1 + 0.045 * cPrimeMean;
     const double sH = 1 + 0.015 * cPrimeMean * t;
     const double rT = -std::sin(2 * dTheta * kDegree) * rC;
-    const double sum = square(dL / sL) + square(dC / sC) + square(dH / sH) +
-                       rT * (dC / sC) * (dH / sH);
+    const double sum =
+        square(dL / sL) + square(dC / sC) + square(dH / sH) + rT * (dC / sC) * (dH / sH);
     return std::sqrt(std::isnan(sum) ? sum : std::max(0.0, sum));
 }
 

@@ -10,8 +10,8 @@ namespace lantern {
 /// CIE 1976 ΔE*ab. Source: CIE 15:2018, 8.2.1.
 [[nodiscard]] double deltaE76(const Lab &a, const Lab &b) noexcept;
 
-/// CIE 1994, graphic-arts weights (kL = 1, K1 = 0.045, K2 = 0.015); `reference` sets the weights, so
-/// the formula is not symmetric. Source: CIE 116-1995.
+/// CIE 1994, graphic-arts weights (kL = 1, K1 = 0.045, K2 = 0.015); `reference` sets the weights,
+/// so the formula is not symmetric. Source: CIE 116-1995.
 [[nodiscard]] double deltaE94(const Lab &reference, const Lab &sample) noexcept;
 
 /// CMC(l:c), `reference` sets the weights. l, c > 0; 2:1 is usual for acceptability.

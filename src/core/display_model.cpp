@@ -107,7 +107,9 @@ void checkUsable(const std::vector<Reading> &readings, const std::string &source
 class DisplayModel::PhysicsFit {
 public:
     PhysicsFit(const std::vector<Observation> &data, bool full, int intervals)
-        : m_data(data), m_full(full), m_curveSize(intervals + 3),
+        : m_data(data),
+          m_full(full),
+          m_curveSize(intervals + 3),
           m_size(3 * m_curveSize + 9 + (full ? 9 : 0))
     {
         m_start.intervals = intervals;

@@ -12,8 +12,8 @@ namespace lantern {
 ///
 /// Two layers. The first is how displays work: a smooth curve per channel, channels that dim each
 /// other a little, three primaries and a black. The second is a smooth field in Lab that takes what
-/// the first leaves over. All colours are PCS colours: relative to the measured white and adapted to
-/// D50, so white is Lab (100, 0, 0).
+/// the first leaves over. All colours are PCS colours: relative to the measured white and adapted
+/// to D50, so white is Lab (100, 0, 0).
 class DisplayModel {
 public:
     struct Options {
@@ -46,11 +46,11 @@ public:
 private:
     /// First layer.
     struct Physics {
-        int intervals = 0;                           ///< of the channel curves
-        std::array<Eigen::VectorXd, 3> curves;       ///< spline coefficients of light^(1/2.2)
+        int intervals = 0;                     ///< of the channel curves
+        std::array<Eigen::VectorXd, 3> curves; ///< spline coefficients of light^(1/2.2)
         Mat3 primaries = Mat3::Identity();
         Vec3 black = Vec3::Zero();
-        Mat3 interaction = Mat3::Zero();             ///< row: channel dimmed, column: by whom
+        Mat3 interaction = Mat3::Zero(); ///< row: channel dimmed, column: by whom
 
         RelXYZ evaluate(const Vec3 &code, Mat3 *jacobian) const;
     };

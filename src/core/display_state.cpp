@@ -32,7 +32,8 @@ double signedArea(const Polygon &p)
     return twice / 2;
 }
 
-/// Part of `subject` inside the convex `clip`. Source: Sutherland, Hodgman, Comm. ACM 17 (1974) 32-42.
+/// Part of `subject` inside the convex `clip`. Source: Sutherland, Hodgman, Comm. ACM 17 (1974)
+/// 32-42.
 Polygon intersection(Polygon subject, Polygon clip)
 {
     if (signedArea(clip) < 0)

@@ -24,18 +24,18 @@ double gamutCoverage(const PrimarySet &display, const PrimarySet &space);
 struct DisplayState {
     std::optional<XYZ> white, black;
     std::optional<Cct> cct;
-    std::optional<double> deltaUv;        ///< Δu'v' of white from the aim
-    std::optional<double> contrast;       ///< white over black luminance
-    std::optional<double> gamma;          ///< exponent that fits the greys best, 10 % to 90 %
-    std::optional<double> toneError;      ///< mean |luminance / aimed - 1|, greys from 5 % up
-    std::optional<double> greyBalance;    ///< mean ΔE00 of the greys' tint, from 5 % up
+    std::optional<double> deltaUv;     ///< Δu'v' of white from the aim
+    std::optional<double> contrast;    ///< white over black luminance
+    std::optional<double> gamma;       ///< exponent that fits the greys best, 10 % to 90 %
+    std::optional<double> toneError;   ///< mean |luminance / aimed - 1|, greys from 5 % up
+    std::optional<double> greyBalance; ///< mean ΔE00 of the greys' tint, from 5 % up
     std::optional<PrimarySet> primaries;
     std::optional<double> srgbCoverage, p3Coverage;
-    std::vector<Reading> greys;           ///< by falling code value, white and black included
+    std::vector<Reading> greys; ///< by falling code value, white and black included
 };
 
-/// Reads a state out of readings of white, black, greys and primaries; what is not there stays empty.
-/// Several readings of the same patch are averaged.
+/// Reads a state out of readings of white, black, greys and primaries; what is not there stays
+/// empty. Several readings of the same patch are averaged.
 DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim);
 
 /// Patches that displayState needs: white, black, primaries and nine greys.

@@ -26,10 +26,11 @@ public:
         : std::runtime_error((place.empty() ? "" : place + ": ") + problem +
                              (problem.ends_with('.') ? "" : ".") +
                              (advice.empty() ? "" : " " + advice)),
-          kind(kind), place(std::move(place)), problem(std::move(problem)),
+          kind(kind),
+          place(std::move(place)),
+          problem(std::move(problem)),
           advice(std::move(advice))
-    {
-    }
+    {}
 
     ErrorKind kind;
     std::string place;

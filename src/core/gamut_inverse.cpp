@@ -51,11 +51,12 @@ Vec3 GamutInverse::codeFor(const Lab &target) const
     }
 
     Point best = descend(nearest->code, frame, aim);
-    // At code 0 light hardly changes with the code, so a descent can get stuck on that wall although a
-    // better colour lies inside: step off it and try again.
+    // At code 0 light hardly changes with the code, so a descent can get stuck on that wall
+    // although a better colour lies inside: step off it and try again.
     if (best.cost > kCloseEnough && best.code.minCoeff() < kNearTheWall) {
         constexpr double kOffTheWall = 0.1;
-        const Vec3 inside = best.code.unaryExpr([](double v) { return v < kNearTheWall ? kOffTheWall : v; });
+        const Vec3 inside =
+            best.code.unaryExpr([](double v) { return v < kNearTheWall ? kOffTheWall : v; });
         const Point again = descend(inside, frame, aim);
         if (again.cost < best.cost)
             best = again;
@@ -64,7 +65,8 @@ Vec3 GamutInverse::codeFor(const Lab &target) const
 }
 
 /// Damped Gauss-Newton inside the cube; code values that push against a wall are held there.
-GamutInverse::Point GamutInverse::descend(const Vec3 &start, const Mat3 &frame, const Vec3 &aim) const
+GamutInverse::Point GamutInverse::descend(const Vec3 &start, const Mat3 &frame,
+                                          const Vec3 &aim) const
 {
     Vec3 x = start;
     Mat3 jacobian;

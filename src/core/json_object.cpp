@@ -92,9 +92,9 @@ double JsonObject::checkedNumber(const Json &value, const std::string &key, doub
         fail(key, "is " + value.dump().substr(0, 60) + "; a number is expected");
     const double v = value.get<double>();
     if (!std::isfinite(v) || v < min || v > max) {
-        const std::string range =
-            std::isinf(max) ? "at least " + shortNumber(min)
-                            : "within " + shortNumber(min) + " to " + shortNumber(max);
+        const std::string range = std::isinf(max)
+                                      ? "at least " + shortNumber(min)
+                                      : "within " + shortNumber(min) + " to " + shortNumber(max);
         fail(key, "is " + shortNumber(v) + "; it must be " + range);
     }
     return v;

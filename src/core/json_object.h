@@ -14,8 +14,9 @@ using Json = nlohmann::json;
 /// \throws Error BadInput with line and column, also for texts nested deeper than 64.
 Json parseJson(const std::string &text, const std::string &source);
 
-/// Strict reader of one JSON object: every key is checked for presence, type and range, and keys that
-/// nobody asked for are an error. All throw Error BadInput naming source, key, value and range.
+/// Strict reader of one JSON object: every key is checked for presence, type and range, and keys
+/// that nobody asked for are an error. All throw Error BadInput naming source, key, value and
+/// range.
 class JsonObject {
 public:
     JsonObject(const Json &json, std::string source, std::string path = {});

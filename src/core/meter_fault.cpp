@@ -32,15 +32,18 @@ std::string meterFaultText(MeterFault fault, const std::string &meter)
     case MeterFault::TimedOut:
         return meter + " took too long over a reading. Check its cable, then go on.";
     case MeterFault::Saturated:
-        return meter + " saw more light than it can measure. Lower the display's brightness or keep "
-                       "lamps away from the screen, then go on.";
+        return meter +
+               " saw more light than it can measure. Lower the display's brightness or keep "
+               "lamps away from the screen, then go on.";
     case MeterFault::Garbage:
-        return meter + " sent numbers that are no colour. Unplug it and plug it in again, then go on.";
+        return meter +
+               " sent numbers that are no colour. Unplug it and plug it in again, then go on.";
     case MeterFault::OffPatch:
         return meter + " does not see the patch. Put it back on the patch, then go on.";
     case MeterFault::WantsZeroing:
-        return meter + " wants to be zeroed. Cover its opening or lay it on a dark flat place, then "
-                       "go on.";
+        return meter +
+               " wants to be zeroed. Cover its opening or lay it on a dark flat place, then "
+               "go on.";
     case MeterFault::DriverDied:
         return "The driver of " + meter + " has stopped. Go on to start it again.";
     }

@@ -10,8 +10,8 @@ enum class MeterFault {
     Unplugged,
     TimedOut,
     Saturated,
-    Garbage,      ///< numbers that are no colour
-    OffPatch,     ///< the meter sees the room instead of the patch
+    Garbage,  ///< numbers that are no colour
+    OffPatch, ///< the meter sees the room instead of the patch
     WantsZeroing,
     DriverDied,
 };

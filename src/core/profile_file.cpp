@@ -20,7 +20,8 @@ constexpr size_t kHeaderBytes = 128;
 
 [[noreturn]] void refuse(const std::string &source, const std::string &problem)
 {
-    throw Error(ErrorKind::BadInput, source, problem, "An ICC profile of an RGB display is expected.");
+    throw Error(ErrorKind::BadInput, source, problem,
+                "An ICC profile of an RGB display is expected.");
 }
 
 uint32_t bigEndian(const std::vector<uint8_t> &bytes, size_t at)
@@ -62,11 +63,12 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
         refuse(source, "this is no ICC profile");
     if (bigEndian(icc, 0) > icc.size())
-        refuse(source, "the profile is cut off: its header says " + std::to_string(bigEndian(icc, 0)) +
-                           " bytes, the file has " + std::to_string(icc.size()));
+        refuse(source, "the profile is cut off: its header says " +
+                           std::to_string(bigEndian(icc, 0)) + " bytes, the file has " +
+                           std::to_string(icc.size()));
     cmsContext context = m_engine->context.get();
-    const LcmsProfile profile(cmsOpenProfileFromMemTHR(
-        context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
+    const LcmsProfile profile(
+        cmsOpenProfileFromMemTHR(context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
         refuse(source, "the profile is broken: " + m_engine->context.lastError());
     if (cmsGetColorSpace(profile.get()) != cmsSigRgbData ||
@@ -74,8 +76,7 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
         refuse(source, "the profile is not one of an RGB display");
     m_name = description(profile.get());
     m_lut = readVideoLut(profile.get());
-    if (const auto *lumi =
-            static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
+    if (const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
         m_luminance = lumi->Y;
 
     const LcmsProfile lab(cmsCreateLab4ProfileTHR(context, nullptr));

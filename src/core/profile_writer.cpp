@@ -58,8 +58,7 @@ class Writer {
 public:
     explicit Writer(const ProfileRequest &request)
         : m_request(request), m_profile(cmsCreateProfilePlaceholder(m_context.get()))
-    {
-    }
+    {}
 
     std::vector<uint8_t> write(const DisplayModel &model)
     {
@@ -204,9 +203,8 @@ private:
 
     void addGrid(cmsPipeline *pipeline, const std::vector<uint16_t> &table)
     {
-        cmsPipelineInsertStage(
-            pipeline, cmsAT_END,
-            cmsStageAllocCLut16bit(m_context.get(), kGrid, 3, 3, table.data()));
+        cmsPipelineInsertStage(pipeline, cmsAT_END,
+                               cmsStageAllocCLut16bit(m_context.get(), kGrid, 3, 3, table.data()));
     }
 
     /// Calls `node(i, j, k)` for every grid point, in two threads, and collects its three words.
@@ -231,9 +229,8 @@ private:
 
     static std::vector<uint16_t> forwardTable(const DisplayModel &model)
     {
-        auto table = fillGrid([&](int i, int j, int k) {
-            return encodeLab(model.lab(Vec3(i, j, k) / (kGrid - 1)));
-        });
+        auto table = fillGrid(
+            [&](int i, int j, int k) { return encodeLab(model.lab(Vec3(i, j, k) / (kGrid - 1))); });
         const Vec3 white = encodeLab({100, 0, 0}); // by definition, whatever the fit leaves over
         for (int c = 0; c < 3; ++c)
             table[table.size() - 3 + c] = word(white[c]);
@@ -281,10 +278,12 @@ private:
     {
         cmsUInt32Number size = 0;
         if (!cmsSaveProfileToMem(profile, nullptr, &size))
-            throw Error(ErrorKind::Device, "profile", "cannot be put together: " + m_context.lastError());
+            throw Error(ErrorKind::Device, "profile",
+                        "cannot be put together: " + m_context.lastError());
         std::vector<uint8_t> bytes(size);
         if (!cmsSaveProfileToMem(profile, bytes.data(), &size))
-            throw Error(ErrorKind::Device, "profile", "cannot be put together: " + m_context.lastError());
+            throw Error(ErrorKind::Device, "profile",
+                        "cannot be put together: " + m_context.lastError());
         return bytes;
     }
 

@@ -21,9 +21,10 @@ enum class ProfileKind {
 
 struct ProfileRequest {
     ProfileKind kind = ProfileKind::Table;
-    std::string name = "Display";        ///< description tag, UTF-8
+    std::string name = "Display"; ///< description tag, UTF-8
     IccDate date = {};
-    VideoLut lut = VideoLut::identity(); ///< goes into the `vcgt` tag: what was loaded while measuring
+    VideoLut lut =
+        VideoLut::identity(); ///< goes into the `vcgt` tag: what was loaded while measuring
 };
 
 struct BuiltProfile {
@@ -32,10 +33,10 @@ struct BuiltProfile {
 };
 
 /// Builds an ICC v4.4 display profile from readings taken through `request.lut`. The same readings
-/// and request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, and rXYZ.. rTRC..
-/// or A2B0/B2A0 (colorimetric; A2B1 and B2A1 share their data).
-/// Sources: ICC.1:2022; `vcgt` is a widely honoured private tag, its table written by Little CMS.
-/// \throws Error BadInput as DisplayModel::fit. \param source for messages
+/// and request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, and rXYZ..
+/// rTRC.. or A2B0/B2A0 (colorimetric; A2B1 and B2A1 share their data). Sources: ICC.1:2022; `vcgt`
+/// is a widely honoured private tag, its table written by Little CMS. \throws Error BadInput as
+/// DisplayModel::fit. \param source for messages
 BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileRequest &request,
                           const std::string &source);
 

@@ -10,8 +10,8 @@ namespace lantern {
 
 /// One colour shown and measured.
 struct Reading {
-    DeviceRgb rgb;                ///< code values shown, 0..255
-    XYZ xyz;                      ///< measured, cd/m²
+    DeviceRgb rgb; ///< code values shown, 0..255
+    XYZ xyz;       ///< measured, cd/m²
     double integrationSeconds = 0;
     bool operator==(const Reading &) const = default;
 };

@@ -31,9 +31,9 @@ ReferenceSet lantern40()
     const std::array<Lab, 8> skins = {polar(84, 16, 62), polar(77, 21, 60), polar(69, 25, 57),
                                       polar(61, 28, 58), polar(52, 28, 56), polar(44, 25, 54),
                                       polar(35, 19, 52), polar(27, 13, 50)};
-    const std::array<Lab, 8> saturated = {polar(47, 66, 32), polar(63, 66, 58), polar(80, 68, 86),
-                                          polar(60, 55, 138), polar(57, 30, 200), polar(47, 38, 262),
-                                          polar(33, 52, 296), polar(47, 58, 345)};
+    const std::array<Lab, 8> saturated = {
+        polar(47, 66, 32),  polar(63, 66, 58),  polar(80, 68, 86),  polar(60, 55, 138),
+        polar(57, 30, 200), polar(47, 38, 262), polar(33, 52, 296), polar(47, 58, 345)};
     for (int i = 0; i < 8; ++i)
         set.colours.push_back({cellName('A', i), {greys[i], 0, 0}});
     for (int i = 0; i < 8; ++i)
@@ -53,30 +53,19 @@ ReferenceSet chart24()
         const char *name;
         double x, y, Y;
     };
-    static constexpr std::array<Row, 24> rows = {{{"dark skin", .400, .350, 10.1},
-                                                  {"light skin", .377, .345, 35.8},
-                                                  {"blue sky", .247, .251, 19.3},
-                                                  {"foliage", .337, .422, 13.3},
-                                                  {"blue flower", .265, .240, 24.3},
-                                                  {"bluish green", .261, .343, 43.1},
-                                                  {"orange", .506, .407, 30.1},
-                                                  {"purplish blue", .211, .175, 12.0},
-                                                  {"moderate red", .453, .306, 19.8},
-                                                  {"purple", .285, .202, 6.6},
-                                                  {"yellow green", .380, .489, 44.3},
-                                                  {"orange yellow", .473, .438, 43.1},
-                                                  {"blue", .187, .129, 6.1},
-                                                  {"green", .305, .478, 23.4},
-                                                  {"red", .539, .313, 12.0},
-                                                  {"yellow", .448, .470, 59.1},
-                                                  {"magenta", .364, .233, 19.8},
-                                                  {"cyan", .196, .252, 19.8},
-                                                  {"white", .310, .316, 90.0},
-                                                  {"neutral 8", .310, .316, 59.1},
-                                                  {"neutral 6.5", .310, .316, 36.2},
-                                                  {"neutral 5", .310, .316, 19.8},
-                                                  {"neutral 3.5", .310, .316, 9.0},
-                                                  {"black", .310, .316, 3.1}}};
+    static constexpr std::array<Row, 24> rows = {
+        {{"dark skin", .400, .350, 10.1},    {"light skin", .377, .345, 35.8},
+         {"blue sky", .247, .251, 19.3},     {"foliage", .337, .422, 13.3},
+         {"blue flower", .265, .240, 24.3},  {"bluish green", .261, .343, 43.1},
+         {"orange", .506, .407, 30.1},       {"purplish blue", .211, .175, 12.0},
+         {"moderate red", .453, .306, 19.8}, {"purple", .285, .202, 6.6},
+         {"yellow green", .380, .489, 44.3}, {"orange yellow", .473, .438, 43.1},
+         {"blue", .187, .129, 6.1},          {"green", .305, .478, 23.4},
+         {"red", .539, .313, 12.0},          {"yellow", .448, .470, 59.1},
+         {"magenta", .364, .233, 19.8},      {"cyan", .196, .252, 19.8},
+         {"white", .310, .316, 90.0},        {"neutral 8", .310, .316, 59.1},
+         {"neutral 6.5", .310, .316, 36.2},  {"neutral 5", .310, .316, 19.8},
+         {"neutral 3.5", .310, .316, 9.0},   {"black", .310, .316, 3.1}}};
     // Illuminant C, 2°: x 0.31006, y 0.31616. Source: CIE 15:2018, Table T.3.
     const XYZ illuminantC = fromChromaticity({0.31006, 0.31616}, 100);
     ReferenceSet set{"24-patch rendition chart", {}};
@@ -114,8 +103,7 @@ ReferenceSet referenceFromCgats(const std::string &text, const std::string &sour
             throw Error(ErrorKind::BadInput,
                         source + ", line " + std::to_string(table.rows[row][columns[0]].line),
                         "this is not a surface colour (L* 0 to 100, a* and b* within 300)");
-        set.colours.push_back(
-            {name ? table.rows[row][*name].text : std::to_string(row + 1), lab});
+        set.colours.push_back({name ? table.rows[row][*name].text : std::to_string(row + 1), lab});
     }
     return set;
 }

@@ -24,8 +24,8 @@ struct ReferenceSet {
 ReferenceSet lantern40();
 
 /// The 24-patch rendition chart. Source: McCamy, Marcus, Davidson, J. Appl. Photogr. Eng. 2 (1976)
-/// 95-99, Table I: x, y, Y under illuminant C, entered from memory; brought to D50 with Bradford and
-/// scaled so that the perfect diffuser is the white.
+/// 95-99, Table I: x, y, Y under illuminant C, entered from memory; brought to D50 with Bradford
+/// and scaled so that the perfect diffuser is the white.
 ReferenceSet chart24();
 
 /// Reference colours from a CGATS text: LAB_L LAB_A LAB_B (D50), or XYZ_X XYZ_Y XYZ_Z relative to a

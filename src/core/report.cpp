@@ -211,12 +211,10 @@ Json reportToJson(const ReportData &r)
                              {"aimed_xyz", toJson(g.aimed)},
                              {"measured_xyz", toJson(g.measured)},
                              {"delta_e_2000", g.deltaE00}});
-        j["calibration"] = {{"aimed_white_xyz", toJson(c.aimedWhite)},
-                            {"mean_delta_e_2000", c.meanDeltaE00},
-                            {"max_delta_e_2000", c.maxDeltaE00},
-                            {"rounds", c.rounds},
-                            {"distinct_levels", c.distinctLevels},
-                            {"greys", greys}};
+        j["calibration"] = {
+            {"aimed_white_xyz", toJson(c.aimedWhite)}, {"mean_delta_e_2000", c.meanDeltaE00},
+            {"max_delta_e_2000", c.maxDeltaE00},       {"rounds", c.rounds},
+            {"distinct_levels", c.distinctLevels},     {"greys", greys}};
     }
     if (r.validation)
         j["validation"] = validationToJson(*r.validation);
@@ -228,17 +226,18 @@ std::string reportToHtml(const ReportData &r)
     Page page;
     page.line("<!DOCTYPE html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
               escape(r.display) + ", " + escape(r.date.substr(0, 10)) + "</title><style>");
-    page.line("body{font:15px/1.45 'Open Sans',sans-serif;background:#fff;color:#222;max-width:60em;"
-              "margin:2em auto;padding:0 1em}"
-              "table{border-collapse:collapse;margin:.5em 0 1.5em}"
-              "td,th{padding:.2em .9em .2em 0;text-align:left;border-bottom:1px solid #ddd;"
-              "font-variant-numeric:tabular-nums}th{font-weight:600;color:#666}"
-              ".swatch{display:inline-block;width:2.2em;height:1.1em}.verdict{font-weight:600}");
+    page.line(
+        "body{font:15px/1.45 'Open Sans',sans-serif;background:#fff;color:#222;max-width:60em;"
+        "margin:2em auto;padding:0 1em}"
+        "table{border-collapse:collapse;margin:.5em 0 1.5em}"
+        "td,th{padding:.2em .9em .2em 0;text-align:left;border-bottom:1px solid #ddd;"
+        "font-variant-numeric:tabular-nums}th{font-weight:600;color:#666}"
+        ".swatch{display:inline-block;width:2.2em;height:1.1em}.verdict{font-weight:600}");
     page.line("</style></head><body><h1>" + escape(r.display) + "</h1>");
     page.line("<p>Measured " + escape(r.date) + " with " + escape(r.meter) +
               (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
-              (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) + ".<br>Aim: " +
-              escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + ".</p>");
+              (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) +
+              ".<br>Aim: " + escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + ".</p>");
     stateTable(page, r);
     if (r.controls) {
         const MonitorControls &c = *r.controls;
@@ -255,8 +254,10 @@ std::string reportToHtml(const ReportData &r)
                   std::to_string(r.calibration->distinctLevels) + " of 256 levels kept.</p>");
     if (!r.profileName.empty())
         page.line("<h2>Profile</h2><p>" + escape(r.profileName) + ", from " +
-                  std::to_string(r.chartPatches) + " readings; mean difference between model and "
-                  "readings " + fixedNumber(r.profileResidual, 2) + " ΔE00.</p>");
+                  std::to_string(r.chartPatches) +
+                  " readings; mean difference between model and "
+                  "readings " +
+                  fixedNumber(r.profileResidual, 2) + " ΔE00.</p>");
     if (r.validation)
         validationTable(page, *r.validation);
     page.line("</body></html>");
@@ -268,14 +269,14 @@ std::string validationToCgats(const Validation &v)
     CgatsTable table;
     table.keywords["DESCRIPTOR"] = v.referenceName;
     table.keywords["WHITE_Y_CD_M2"] = exactNumber(v.white.Y);
-    table.fields = {"SAMPLE_ID", "SAMPLE_NAME", "RGB_R", "RGB_G", "RGB_B",    "XYZ_X",
-                    "XYZ_Y",     "XYZ_Z",       "LAB_L", "LAB_A", "LAB_B",    "AIM_LAB_L",
-                    "AIM_LAB_A", "AIM_LAB_B",   "DE_2000"};
+    table.fields = {"SAMPLE_ID", "SAMPLE_NAME", "RGB_R",     "RGB_G",     "RGB_B",
+                    "XYZ_X",     "XYZ_Y",       "XYZ_Z",     "LAB_L",     "LAB_A",
+                    "LAB_B",     "AIM_LAB_L",   "AIM_LAB_A", "AIM_LAB_B", "DE_2000"};
     int id = 0;
     for (const ValidatedPatch &p : v.patches) {
         std::vector<CgatsCell> row = {{std::to_string(++id)}, {p.aimed.reference.name}};
-        for (const Vec3 &triple : {vec(p.aimed.rgb), vec(p.measured), vec(p.lab),
-                                   vec(p.aimed.reference.lab)})
+        for (const Vec3 &triple :
+             {vec(p.aimed.rgb), vec(p.measured), vec(p.lab), vec(p.aimed.reference.lab)})
             for (int i = 0; i < 3; ++i)
                 row.push_back({exactNumber(triple[i])});
         row.push_back({exactNumber(p.deltaE00)});

@@ -24,8 +24,7 @@ struct NormalEquations {
 
     explicit NormalEquations(int size)
         : matrix(Matrix::Zero(size, size)), right(Columns::Zero(size, 3))
-    {
-    }
+    {}
 
     void add(const SmoothField::Sample &sample, int intervals)
     {

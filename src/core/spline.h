@@ -10,9 +10,9 @@ namespace lantern {
 
 /// The four uniform cubic B-splines that are not zero at one place, and their slopes.
 struct SplineWindow {
-    int first = 0;                   ///< index of the first of the four coefficients
-    std::array<double, 4> value{};   ///< they sum to 1
-    std::array<double, 4> slope{};   ///< derivative by x
+    int first = 0;                 ///< index of the first of the four coefficients
+    std::array<double, 4> value{}; ///< they sum to 1
+    std::array<double, 4> slope{}; ///< derivative by x
 };
 
 /// \param x place, clamped to 0..1  \param intervals >= 1; there are intervals + 3 coefficients.
@@ -24,16 +24,16 @@ SplineWindow splineWindow(double x, int intervals);
 class SmoothField {
 public:
     struct Sample {
-        Vec3 at;       ///< 0..1 each
+        Vec3 at; ///< 0..1 each
         Vec3 value;
         double weight; ///< > 0, of the squared error
     };
 
     SmoothField() = default;
 
-    /// Fits; the strength of the penalty is chosen by cross-validation, so a field without structure
-    /// comes out as (nearly) zero. Cost is linear in the number of samples.
-    /// \param intervals per axis, 1..8
+    /// Fits; the strength of the penalty is chosen by cross-validation, so a field without
+    /// structure comes out as (nearly) zero. Cost is linear in the number of samples. \param
+    /// intervals per axis, 1..8
     static SmoothField fit(const std::vector<Sample> &samples, int intervals);
 
     /// Value at `at` (0..1 each); `jacobian`, if given, gets d value / d at, 3x3.

@@ -26,8 +26,8 @@ struct NativeTone {
 };
 using ToneCurve = std::variant<GammaTone, NamedTone, NativeTone>;
 
-/// Relative luminance (white = 1) at code value `v` (0..1, clamped) of a display whose black has the
-/// relative luminance `black` (0 <= black < 1).
+/// Relative luminance (white = 1) at code value `v` (0..1, clamped) of a display whose black has
+/// the relative luminance `black` (0 <= black < 1).
 ///
 /// Black is an output offset, black + (1 - black) * curve(v); BT.1886 has its own rule for it.
 /// A NativeTone without samples throws std::logic_error.

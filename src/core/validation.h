@@ -36,8 +36,8 @@ const Tolerance &toleranceByName(const std::string &name);
 /// A reference colour and the code values that a profile shows it with.
 struct AimedPatch {
     ReferenceColour reference;
-    DeviceRgb rgb;   ///< whole code values
-    Lab reachable;   ///< what the profile says these code values give
+    DeviceRgb rgb; ///< whole code values
+    Lab reachable; ///< what the profile says these code values give
 };
 
 /// Sends reference colours through a profile.
@@ -46,10 +46,10 @@ std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile 
 struct ValidatedPatch {
     AimedPatch aimed;
     XYZ measured;
-    Lab lab;                 ///< PCS Lab of the measured colour
+    Lab lab; ///< PCS Lab of the measured colour
     double deltaE76 = 0;
     double deltaE00 = 0;
-    double outOfGamut = 0;   ///< ΔE00 from the reference to what the display can reach
+    double outOfGamut = 0; ///< ΔE00 from the reference to what the display can reach
 };
 
 struct Validation {
@@ -64,8 +64,8 @@ struct Validation {
     }
 };
 
-/// Compares readings with aims. \param readings white (255, 255, 255) first, then one for each patch,
-/// in order. \throws Error BadInput when the numbers of readings and patches do not match.
+/// Compares readings with aims. \param readings white (255, 255, 255) first, then one for each
+/// patch, in order. \throws Error BadInput when the numbers of readings and patches do not match.
 Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
                     const std::vector<Reading> &readings, const Tolerance &tolerance);
 

@@ -63,10 +63,9 @@ Chromaticity planckian(double kelvin)
 Chromaticity daylight(double kelvin)
 {
     const double t = kelvin;
-    const double x = t <= 7000 ? -4.6070e9 / (t * t * t) + 2.9678e6 / (t * t) + 0.09911e3 / t +
-                                     0.244063
-                               : -2.0064e9 / (t * t * t) + 1.9018e6 / (t * t) + 0.24748e3 / t +
-                                     0.237040;
+    const double x = t <= 7000
+                         ? -4.6070e9 / (t * t * t) + 2.9678e6 / (t * t) + 0.09911e3 / t + 0.244063
+                         : -2.0064e9 / (t * t * t) + 1.9018e6 / (t * t) + 0.24748e3 / t + 0.237040;
     return {x, -3 * x * x + 2.870 * x - 0.275};
 }
 

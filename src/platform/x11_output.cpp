@@ -104,10 +104,11 @@ std::vector<X11Output> x11Outputs()
             continue;
         const char *name =
             reinterpret_cast<const char *>(xcb_randr_get_output_info_name(info.get()));
-        outputs.push_back({QString::fromUtf8(name, xcb_randr_get_output_info_name_length(info.get())),
-                           info->crtc,
-                           {crtc->x, crtc->y, crtc->width, crtc->height},
-                           static_cast<int>(outputs.size())});
+        outputs.push_back(
+            {QString::fromUtf8(name, xcb_randr_get_output_info_name_length(info.get())),
+             info->crtc,
+             {crtc->x, crtc->y, crtc->width, crtc->height},
+             static_cast<int>(outputs.size())});
     }
     return outputs;
 }
@@ -118,7 +119,8 @@ X11VideoLut::X11VideoLut(const X11Output &output)
     if (!m_connection->isUsable())
         fail(output.name, "there is no X server to talk to", "");
     const auto size = reply(xcb_randr_get_crtc_gamma_size_reply(
-        m_connection->get(), xcb_randr_get_crtc_gamma_size(m_connection->get(), output.crtc), nullptr));
+        m_connection->get(), xcb_randr_get_crtc_gamma_size(m_connection->get(), output.crtc),
+        nullptr));
     m_size = size ? size->size : 0;
     if (m_size < 2)
         fail(output.name, "this output has no video LUT",
@@ -130,7 +132,8 @@ X11VideoLut::~X11VideoLut() = default;
 VideoLut X11VideoLut::read()
 {
     const auto gamma = reply(xcb_randr_get_crtc_gamma_reply(
-        m_connection->get(), xcb_randr_get_crtc_gamma(m_connection->get(), m_output.crtc), nullptr));
+        m_connection->get(), xcb_randr_get_crtc_gamma(m_connection->get(), m_output.crtc),
+        nullptr));
     if (!gamma || gamma->size < 2)
         fail(m_output.name, "its video LUT cannot be read", "Is the display still connected?");
     std::array<std::vector<uint16_t>, 3> tables;
@@ -156,10 +159,10 @@ void X11VideoLut::load(const VideoLut &lut)
 }
 
 X11ProfileStore::X11ProfileStore(const X11Output &output, QString folder)
-    : m_connection(std::make_unique<X11Connection>()), m_property(propertyName(output.index)),
+    : m_connection(std::make_unique<X11Connection>()),
+      m_property(propertyName(output.index)),
       m_folder(std::move(folder))
-{
-}
+{}
 
 X11ProfileStore::~X11ProfileStore() = default;
 
@@ -180,11 +183,11 @@ void X11ProfileStore::declare(const QByteArray &icc)
             "the profile could not be withdrawn");
         return;
     }
-    m_connection->expect(xcb_change_property_checked(m_connection->get(), XCB_PROP_MODE_REPLACE,
-                                                     m_connection->root(), property,
-                                                     XCB_ATOM_CARDINAL, 8,
-                                                     static_cast<uint32_t>(icc.size()), icc.constData()),
-                         place, "the profile could not be declared to the desktop");
+    m_connection->expect(
+        xcb_change_property_checked(m_connection->get(), XCB_PROP_MODE_REPLACE,
+                                    m_connection->root(), property, XCB_ATOM_CARDINAL, 8,
+                                    static_cast<uint32_t>(icc.size()), icc.constData()),
+        place, "the profile could not be declared to the desktop");
 }
 
 QByteArray X11ProfileStore::inUse()

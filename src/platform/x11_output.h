@@ -18,10 +18,10 @@ class X11Connection;
 
 /// One picture that the X server sends out.
 struct X11Output {
-    QString name;       ///< RandR output, e.g. "screen" or "DP-1"
+    QString name; ///< RandR output, e.g. "screen" or "DP-1"
     uint32_t crtc = 0;
-    QRect geometry;     ///< in pixels of the X screen
-    int index = 0;      ///< position among the active outputs; 0 uses `_ICC_PROFILE`
+    QRect geometry; ///< in pixels of the X screen
+    int index = 0;  ///< position among the active outputs; 0 uses `_ICC_PROFILE`
 };
 
 /// Active outputs of the X server of $DISPLAY; empty when there is none to talk to.
@@ -42,8 +42,8 @@ private:
     int m_size = 0;
 };
 
-/// The user's ICC folder and the root window's `_ICC_PROFILE` property (`_ICC_PROFILE_n` for further
-/// outputs). Source: ICC Profiles in X Specification 0.4.
+/// The user's ICC folder and the root window's `_ICC_PROFILE` property (`_ICC_PROFILE_n` for
+/// further outputs). Source: ICC Profiles in X Specification 0.4.
 class X11ProfileStore : public run::ProfileStore {
 public:
     X11ProfileStore(const X11Output &output, QString folder);

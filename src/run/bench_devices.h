@@ -10,7 +10,8 @@
 
 namespace lantern::run {
 
-/// A bench that several threads may use: the engine reads, the interface turns the monitor's buttons.
+/// A bench that several threads may use: the engine reads, the interface turns the monitor's
+/// buttons.
 class BenchRig {
 public:
     explicit BenchRig(bench::Bench bench) : m_bench(std::move(bench)) {}
@@ -83,8 +84,7 @@ class DirectEye : public BenchEye {
 public:
     explicit DirectEye(const DirectPresenter *presenter, QObject *parent = nullptr)
         : BenchEye(parent), m_presenter(presenter)
-    {
-    }
+    {}
     void look() override { emit looked({{m_presenter->shownRgb(), 1.0}}); }
 
 private:
@@ -126,4 +126,3 @@ private:
 };
 
 } // namespace lantern::run
-

@@ -73,8 +73,8 @@ Logbook::Logbook(const QString &path, Access access)
             if (m_lock->error() == QLockFile::LockFailedError &&
                 m_lock->getLockInfo(&pid, &host, &application))
                 throw Error(ErrorKind::Device, path.toStdString(),
-                            "this logbook is in use by " + application.toStdString() + ", process " +
-                                std::to_string(pid),
+                            "this logbook is in use by " + application.toStdString() +
+                                ", process " + std::to_string(pid),
                             "Close that program first, or use another logbook.");
             throw Error(ErrorKind::Device, path.toStdString(), "this logbook cannot be written",
                         "Check the permissions of its folder and the free space on the disk.");
@@ -153,8 +153,8 @@ void Logbook::appendReading(qint64 run, Stage stage, const LoggedReading &logged
     Statement s(*this, QStringLiteral("INSERT INTO reading (run, stage, r, g, b, x, y, z, seconds, "
                                       "meter_state, controls) VALUES (?,?,?,?,?,?,?,?,?,?,?)"));
     s.bind(run).bind(static_cast<int>(stage));
-    for (const double v : {r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z,
-                           r.integrationSeconds})
+    for (const double v :
+         {r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z, r.integrationSeconds})
         s.bind(v);
     s.bind(logged.meterState)
         .bind(logged.controls
@@ -165,14 +165,16 @@ void Logbook::appendReading(qint64 run, Stage stage, const LoggedReading &logged
 
 std::vector<LoggedReading> Logbook::readings(qint64 run, Stage stage)
 {
-    Statement s(*this, QStringLiteral("SELECT r, g, b, x, y, z, seconds, meter_state, controls FROM "
-                                      "reading WHERE run = ? AND stage = ? ORDER BY id"));
+    Statement s(*this,
+                QStringLiteral("SELECT r, g, b, x, y, z, seconds, meter_state, controls FROM "
+                               "reading WHERE run = ? AND stage = ? ORDER BY id"));
     s.bind(run).bind(static_cast<int>(stage)).run();
     std::vector<LoggedReading> out;
     while (s.next()) {
         LoggedReading l;
         auto number = [&](int column) { return s.value(column).toDouble(); };
-        l.reading = {{number(0), number(1), number(2)}, {number(3), number(4), number(5)}, number(6)};
+        l.reading = {
+            {number(0), number(1), number(2)}, {number(3), number(4), number(5)}, number(6)};
         l.meterState = s.value(7).toByteArray();
         if (!s.value(8).isNull()) {
             const Json json = parseJson(s.value(8).toString().toStdString(), m_path.toStdString());
@@ -241,11 +243,11 @@ std::vector<RunSummary> Logbook::runs(const QString &displayId)
     s.bind(static_cast<int>(Stage::Validate)).bind(id).bind(id).run();
     std::vector<RunSummary> out;
     while (s.next())
-        out.push_back({s.value(0).toLongLong(),
-                       setupFromJson(parseJson(s.value(1).toString().toStdString(),
-                                               m_path.toStdString()),
-                                     m_path.toStdString()),
-                       s.value(2).toBool()});
+        out.push_back(
+            {s.value(0).toLongLong(),
+             setupFromJson(parseJson(s.value(1).toString().toStdString(), m_path.toStdString()),
+                           m_path.toStdString()),
+             s.value(2).toBool()});
     return out;
 }
 

@@ -29,9 +29,9 @@ struct RunSummary {
     bool finished = false;
 };
 
-/// The logbook: every run and every reading, in SQLite. A call returns when what it wrote is safely on
-/// disk. All calls throw Error Device naming the file when the disk is full or the file is damaged.
-/// One object per thread.
+/// The logbook: every run and every reading, in SQLite. A call returns when what it wrote is safely
+/// on disk. All calls throw Error Device naming the file when the disk is full or the file is
+/// damaged. One object per thread.
 class Logbook {
 public:
     /// Opens or makes the file. \param mayWrite takes the lock that keeps a second program off;

@@ -18,15 +18,19 @@ ReadingSet chartReadings(const RunResults &r)
 {
     ReadingSet set;
     set.readings = r.chart;
-    set.keywords = {{"DISPLAY", r.setup.displayName}, {"METER", r.setup.meterName},
-                    {"CORRECTION", r.setup.correction}, {"CREATED", r.setup.startedAt},
+    set.keywords = {{"DISPLAY", r.setup.displayName},
+                    {"METER", r.setup.meterName},
+                    {"CORRECTION", r.setup.correction},
+                    {"CREATED", r.setup.startedAt},
                     {"AIM", aimSummary(r.setup.aim)}};
     return set;
 }
 
 void writeOutputs(const RunResults &r, const QString &folder)
 {
-    const auto path = [&](const char *name) { return folder + QLatin1Char('/') + QLatin1String(name); };
+    const auto path = [&](const char *name) {
+        return folder + QLatin1Char('/') + QLatin1String(name);
+    };
     writeFile(path("profile.icc"), r.profile);
     writeFile(path("readings.cgats"), bytes(readingsToCgats(chartReadings(r))));
     if (r.controls)

@@ -6,8 +6,8 @@
 
 namespace lantern::run {
 
-/// Writes profile.icc, readings.cgats, controls.json, validation.cgats, report.json and report.html of
-/// a finished run into a folder. \throws Error Device
+/// Writes profile.icc, readings.cgats, controls.json, validation.cgats, report.json and report.html
+/// of a finished run into a folder. \throws Error Device
 void writeOutputs(const RunResults &results, const QString &folder);
 
 /// The chart's readings with what is known about them.

@@ -18,7 +18,8 @@ bool isPlausible(const XYZ &c)
 {
     if (!isFinite(c))
         return false;
-    return std::min({c.X, c.Y, c.Z}) >= kDarkestReading && std::max({c.X, c.Y, c.Z}) <= kBrightestReading;
+    return std::min({c.X, c.Y, c.Z}) >= kDarkestReading &&
+           std::max({c.X, c.Y, c.Z}) <= kBrightestReading;
 }
 
 } // namespace
@@ -29,8 +30,9 @@ RunEngine::RunEngine(QString logbookPath, QObject *parent)
     m_watchdog->setSingleShot(true);
     connect(m_watchdog, &QTimer::timeout, this, [this] {
         if (m_awaiting == Awaiting::Patch)
-            fault(tr("The patch could not be shown in time. Bring the patch window to the front, then "
-                     "go on."));
+            fault(tr(
+                "The patch could not be shown in time. Bring the patch window to the front, then "
+                "go on."));
         else if (m_awaiting == Awaiting::Reading) {
             m_devices.meter->cancelReading();
             fault(QString::fromStdString(
@@ -43,8 +45,8 @@ RunEngine::~RunEngine() = default;
 
 void RunEngine::setDevices(const Devices &devices)
 {
-    for (QObject *old : {static_cast<QObject *>(m_devices.meter),
-                         static_cast<QObject *>(m_devices.presenter)})
+    for (QObject *old :
+         {static_cast<QObject *>(m_devices.meter), static_cast<QObject *>(m_devices.presenter)})
         if (old)
             disconnect(old, nullptr, this, nullptr);
     m_devices = devices;
@@ -265,7 +267,8 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         return;
     }
     guarded([&] {
-        LoggedReading logged{{*m_status.patch, xyz, integrationSeconds}, m_devices.meter->state(), {}};
+        LoggedReading logged{
+            {*m_status.patch, xyz, integrationSeconds}, m_devices.meter->state(), {}};
         if (m_status.stage == Stage::Adjust && m_devices.controls)
             logged.controls = m_devices.controls->read();
         logbook().appendReading(m_status.run, m_status.stage, logged);

@@ -14,12 +14,12 @@ namespace lantern::run {
 
 /// What the engine is doing within a stage.
 enum class Activity {
-    Idle,     ///< no run
-    Waiting,  ///< for proceed(), before `stage`
+    Idle,    ///< no run
+    Waiting, ///< for proceed(), before `stage`
     Working,
-    Paused,   ///< by the person
-    Faulted,  ///< by a fault; message says what to do, resume() tries the same patch again
-    Blocked,  ///< the display cannot do what the aim asks, or the like: resuming cannot help
+    Paused,  ///< by the person
+    Faulted, ///< by a fault; message says what to do, resume() tries the same patch again
+    Blocked, ///< the display cannot do what the aim asks, or the like: resuming cannot help
     Finished,
 };
 
@@ -28,10 +28,10 @@ struct RunStatus {
     qint64 run = 0;
     Stage stage = Stage::Ready;
     Activity activity = Activity::Idle;
-    QString message;               ///< of a fault
-    int readingsDone = 0;          ///< in this stage
+    QString message;      ///< of a fault
+    int readingsDone = 0; ///< in this stage
     int readingsLeft = 0;
-    double secondsLeft = 0;        ///< estimate for this stage
+    double secondsLeft = 0;         ///< estimate for this stage
     std::optional<DeviceRgb> patch; ///< being read
 };
 
@@ -106,7 +106,7 @@ private:
     RunStatus m_status;
     RunResults m_results;
     std::unique_ptr<StagePlan> m_plan;
-    std::optional<VideoLut> m_loadedLut;      ///< last one asked for by a plan
+    std::optional<VideoLut> m_loadedLut; ///< last one asked for by a plan
     enum class Awaiting { Nothing, Patch, Reading };
     Awaiting m_awaiting = Awaiting::Nothing;
     bool m_pauseRequested = false;
@@ -117,4 +117,3 @@ private:
 };
 
 } // namespace lantern::run
-

@@ -82,8 +82,7 @@ void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const s
         if (const auto *read = std::get_if<ReadPatch>(&step)) {
             const LoggedReading &logged = readings[used];
             if (!(logged.reading.rgb == read->rgb))
-                throw Error(ErrorKind::Device, path,
-                            "the readings of this run do not fit its plan",
+                throw Error(ErrorKind::Device, path, "the readings of this run do not fit its plan",
                             "It was begun by another version of Bold Lantern; start a new run.");
             if (auto *hand = dynamic_cast<HandAdjustPlan *>(&plan); hand && logged.controls)
                 hand->setControls(*logged.controls);

@@ -18,16 +18,16 @@ namespace lantern::run {
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
 struct RunResults {
     RunSetup setup;
-    std::vector<Reading> found;                ///< readings of the Ready stage
-    std::optional<DisplayState> before;        ///< what they say
-    std::vector<WhiteReading> whites;          ///< trail of the adjustment
-    std::optional<Advice> advice;              ///< what to turn next
-    std::optional<MonitorControls> controls;   ///< where they stand
+    std::vector<Reading> found;              ///< readings of the Ready stage
+    std::optional<DisplayState> before;      ///< what they say
+    std::vector<WhiteReading> whites;        ///< trail of the adjustment
+    std::optional<Advice> advice;            ///< what to turn next
+    std::optional<MonitorControls> controls; ///< where they stand
     std::optional<CalibrationResult> calibration;
     std::vector<Reading> chart;
-    std::optional<DisplayState> after;         ///< from the chart, through the new LUT
+    std::optional<DisplayState> after; ///< from the chart, through the new LUT
     QByteArray profile;
-    double profileResidual = 0;                ///< mean ΔE00 between model and readings
+    double profileResidual = 0; ///< mean ΔE00 between model and readings
     QString installedPath;
     std::optional<Validation> validation;
 };

@@ -91,7 +91,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.correction = root.string("correction");
     s.chartPatches = root.integer("chart", 0, 1000000);
     s.profileKind = root.oneOf("profile", {"table", "matrix"}) == "table" ? ProfileKind::Table
-                                                                        : ProfileKind::Matrix;
+                                                                          : ProfileKind::Matrix;
     const std::string adjust = root.oneOf("adjust", {"automatic", "by-hand", "skip"});
     s.adjust = adjust == "automatic" ? AdjustMode::Automatic
                : adjust == "by-hand" ? AdjustMode::ByHand
@@ -123,7 +123,7 @@ std::string profileName(const RunSetup &s)
 IccDate iccDate(const RunSetup &s)
 {
     const QDateTime t = QDateTime::fromString(QString::fromStdString(s.startedAt), Qt::ISODate);
-    return {t.date().year(),   t.date().month(),  t.date().day(),
+    return {t.date().year(), t.date().month(),  t.date().day(),
             t.time().hour(), t.time().minute(), t.time().second()};
 }
 

@@ -23,7 +23,7 @@ struct RunSetup {
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
     std::optional<int> linkBits;
     std::string tolerance = "studio";
-    std::string profileTitle;                     ///< empty: the suggested one
+    std::string profileTitle;                       ///< empty: the suggested one
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

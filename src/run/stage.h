@@ -18,8 +18,9 @@ enum class Stage {
     Done = 7,
 };
 
-inline constexpr std::array kStages = {Stage::Ready, Stage::Adjust,  Stage::Calibrate, Stage::Measure,
-                                       Stage::Build, Stage::Install, Stage::Validate};
+inline constexpr std::array kStages = {Stage::Ready,   Stage::Adjust, Stage::Calibrate,
+                                       Stage::Measure, Stage::Build,  Stage::Install,
+                                       Stage::Validate};
 
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);

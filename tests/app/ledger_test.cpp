@@ -91,7 +91,8 @@ private slots:
     void nativeAimsAreNotJudgedAgainstNumbers()
     {
         SessionState s = emptyState();
-        s.aim = {.name = "as is", .white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NativeTone{}};
+        s.aim = {
+            .name = "as is", .white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NativeTone{}};
         const auto rows = ledgerRows(s);
         QCOMPARE(row(rows, "White point").aim, QStringLiteral("native"));
         QCOMPARE(row(rows, "Luminance").aim, QStringLiteral("native"));
@@ -119,17 +120,23 @@ private slots:
         auto add = [](const char *name, Activity a, Stage s, Intent i, const char *text) {
             QTest::newRow(name) << int(a) << int(s) << int(i) << QString::fromUtf8(text);
         };
-        add("before reading", Activity::Waiting, Stage::Ready, Intent::Proceed, "Read the display as it is");
+        add("before reading", Activity::Waiting, Stage::Ready, Intent::Proceed,
+            "Read the display as it is");
         add("before adjusting", Activity::Waiting, Stage::Adjust, Intent::Proceed, "Adjust white");
-        add("before calibrating", Activity::Waiting, Stage::Calibrate, Intent::Proceed, "Calibrate tone and grey");
-        add("before the chart", Activity::Waiting, Stage::Measure, Intent::Proceed, "Measure 96 patches");
-        add("before building", Activity::Waiting, Stage::Build, Intent::Proceed, "Build the profile");
-        add("before installing", Activity::Waiting, Stage::Install, Intent::Proceed, "Install the profile");
+        add("before calibrating", Activity::Waiting, Stage::Calibrate, Intent::Proceed,
+            "Calibrate tone and grey");
+        add("before the chart", Activity::Waiting, Stage::Measure, Intent::Proceed,
+            "Measure 96 patches");
+        add("before building", Activity::Waiting, Stage::Build, Intent::Proceed,
+            "Build the profile");
+        add("before installing", Activity::Waiting, Stage::Install, Intent::Proceed,
+            "Install the profile");
         add("before validating", Activity::Waiting, Stage::Validate, Intent::Proceed, "Validate");
         add("measuring", Activity::Working, Stage::Measure, Intent::None, "Measuring");
         add("paused", Activity::Paused, Stage::Measure, Intent::Resume, "Go on");
         add("fault", Activity::Faulted, Stage::Measure, Intent::Resume, "Go on");
-        add("blocked", Activity::Blocked, Stage::Calibrate, Intent::ChooseAim, "Choose another aim");
+        add("blocked", Activity::Blocked, Stage::Calibrate, Intent::ChooseAim,
+            "Choose another aim");
         add("finished", Activity::Finished, Stage::Done, Intent::SaveReport, "Save the report");
     }
     void theMainActionNamesTheNextStep()
@@ -138,7 +145,8 @@ private slots:
         QFETCH(int, stage);
         QFETCH(int, intent);
         QFETCH(QString, text);
-        const MainAction a = mainAction(withRun(static_cast<Activity>(activity), static_cast<Stage>(stage)));
+        const MainAction a =
+            mainAction(withRun(static_cast<Activity>(activity), static_cast<Stage>(stage)));
         QCOMPARE(int(a.intent), intent);
         QCOMPARE(a.text, text);
     }

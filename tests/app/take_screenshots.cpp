@@ -1,5 +1,5 @@
-// Takes the pictures of the main views in docs/screenshots: drives the real window through the demo and
-// grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800.
+// Takes the pictures of the main views in docs/screenshots: drives the real window through the demo
+// and grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800.
 
 #include "app/theme.h"
 #include "window_rig.h"
@@ -17,7 +17,8 @@ namespace {
 bool save(const QString &folder, const char *name)
 {
     QTest::qWait(300); // lets the last repaint reach the screen
-    return QGuiApplication::primaryScreen()->grabWindow(0).save(folder + QLatin1Char('/') + QLatin1String(name));
+    return QGuiApplication::primaryScreen()->grabWindow(0).save(folder + QLatin1Char('/') +
+                                                                QLatin1String(name));
 }
 
 bool takeAll(const QString &folder)

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/main_window.h"
+#include "runner.h"
 
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -46,7 +47,7 @@ public:
     /// Waits until the main action can be pressed, then presses it as a person would.
     bool press()
     {
-        if (!QTest::qWaitFor([&] { return action()->isEnabled(); }, 60000))
+        if (!waitUntil([&] { return action()->isEnabled(); }))
             return false;
         QTest::mouseClick(action(), Qt::LeftButton);
         QTest::qWait(40);
@@ -60,7 +61,7 @@ public:
             const auto resting = [&] {
                 return state().status.activity != run::Activity::Working && action()->isEnabled();
             };
-            if (!QTest::qWaitFor(resting, 60000))
+            if (!waitUntil(resting))
                 return false;
             if (state().status.run != 0 && state().status.stage == stage)
                 return true;
@@ -71,7 +72,7 @@ public:
         return false;
     }
 
-    bool waitFor(const std::function<bool()> &done) { return QTest::qWaitFor(done, 60000); }
+    bool waitFor(const std::function<bool()> &done) { return waitUntil(done); }
     [[nodiscard]] QString logbook() const { return m_logbook; }
 
 private:

@@ -51,7 +51,9 @@ private slots:
         if (onX11()) {
             // An independent program sees the same property on the root window.
             QProcess xprop;
-            xprop.start(QStringLiteral("xprop"), {QStringLiteral("-root"), QStringLiteral("-len"), QStringLiteral("40"), QStringLiteral("_ICC_PROFILE")});
+            xprop.start(QStringLiteral("xprop"),
+                        {QStringLiteral("-root"), QStringLiteral("-len"), QStringLiteral("40"),
+                         QStringLiteral("_ICC_PROFILE")});
             if (xprop.waitForFinished()) {
                 const QString text = QString::fromUtf8(xprop.readAllStandardOutput());
                 QVERIFY2(text.contains(QLatin1String("CARDINAL")), qPrintable(text));
@@ -66,8 +68,10 @@ private slots:
         QVERIFY(rig.state().notice.contains(QLatin1String("cannot be written")));
         // and a new run finds this one as the last time
         rig.session->newRun();
-        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
-        QCOMPARE(ledgerRows(rig.state())[1].lastTime, figure(rig.state().lastTime->after->cct->kelvin, 0));
+        QVERIFY(rig.waitFor(
+            [&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
+        QCOMPARE(ledgerRows(rig.state())[1].lastTime,
+                 figure(rig.state().lastTime->after->cct->kelvin, 0));
     }
 
     void aLutLoadedBySomethingElseIsNoticed()
@@ -86,7 +90,9 @@ private slots:
     {
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Measure));
-        rig.demo->rig(0)->with([](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber() + 10, MeterFault::Unplugged); });
+        rig.demo->rig(0)->with([](bench::Bench &b) {
+            b.meter().injectFault(b.meter().readingNumber() + 10, MeterFault::Unplugged);
+        });
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
         QTest::qWait(40);
@@ -105,7 +111,8 @@ private slots:
             QSKIP("needs a screen to look at");
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Measure));
-        QWidget cover(nullptr, Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::X11BypassWindowManagerHint);
+        QWidget cover(nullptr, Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
+                                   Qt::X11BypassWindowManagerHint);
         cover.setGeometry(rig.demo->patchWindow()->geometry());
         QPalette p;
         p.setColor(QPalette::Window, QColor(12, 200, 7));
@@ -134,7 +141,8 @@ private slots:
         QVERIFY(rig.press());
         auto *bar = rig.window->findChild<RunBar *>(QStringLiteral("runBar"));
         auto *pause = bar->findChild<QPushButton *>(QStringLiteral("pause"));
-        QVERIFY(rig.waitFor([&] { return bar->isVisible() && rig.state().status.readingsDone > 2; }));
+        QVERIFY(
+            rig.waitFor([&] { return bar->isVisible() && rig.state().status.readingsDone > 2; }));
         QTest::mouseClick(pause, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Paused; }));
         QVERIFY(rig.waitFor([&] { return pause->text().contains(QLatin1String("Go on")); }));
@@ -142,7 +150,9 @@ private slots:
         QTest::mouseClick(pause, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > done + 2; }));
         QTest::mouseClick(bar->findChild<QPushButton *>(QStringLiteral("stop")), Qt::LeftButton);
-        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun; }));
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun;
+        }));
         QTest::qWait(40);
         QVERIFY(!bar->isVisible());
         QCOMPARE(rig.action()->text(), QStringLiteral("Go on with the unfinished run"));
@@ -175,7 +185,8 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Adjust));
         QVERIFY(rig.press());
         auto *buttons = rig.window->findChild<MonitorButtons *>(QStringLiteral("monitorButtons"));
-        QVERIFY(rig.waitFor([&] { return buttons->isVisible() && rig.state().results.whites.size() > 2; }));
+        QVERIFY(rig.waitFor(
+            [&] { return buttons->isVisible() && rig.state().results.whites.size() > 2; }));
         QSlider *brightness = nullptr;
         for (QSlider *s : buttons->findChildren<QSlider *>())
             if (s->accessibleName() == QLatin1String("Brightness"))
@@ -240,7 +251,8 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Install));
         const QString icc = platform::userProfileFolder();
         QDir(icc).removeRecursively();
-        run::writeFile(icc, "in the folder's place"); // root may write anywhere, so a folder is not enough
+        run::writeFile(
+            icc, "in the folder's place"); // root may write anywhere, so a folder is not enough
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
         QVERIFY2(rig.state().notice.contains(icc), qPrintable(rig.state().notice));
@@ -325,13 +337,19 @@ private slots:
         auto drop = [&](const QString &path) {
             QMimeData data;
             data.setUrls({QUrl::fromLocalFile(path)});
-            QDropEvent event(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &data, Qt::LeftButton,
+                                  Qt::NoModifier);
+            QCoreApplication::sendEvent(view, &enter);
+            QVERIFY(enter.isAccepted());
+            QDropEvent event(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton,
+                             Qt::NoModifier);
             QCoreApplication::sendEvent(view, &event);
         };
         drop(good);
         QCOMPARE(rig.state().aim, aim);
         drop(bad);
-        QVERIFY2(rig.state().notice.contains(QLatin1String("bad.json")), qPrintable(rig.state().notice));
+        QVERIFY2(rig.state().notice.contains(QLatin1String("bad.json")),
+                 qPrintable(rig.state().notice));
         QCOMPARE(rig.state().aim, aim);
     }
 
@@ -361,14 +379,17 @@ private slots:
         WindowRig rig;
         auto *table = rig.window->findChild<QTableView *>(QStringLiteral("ledger"));
         table->setFocus();
-        const ViewId expected[] = {ViewId::White, ViewId::White, ViewId::Tone, ViewId::Tone, ViewId::Tone,
-                                   ViewId::Gamut, ViewId::Accuracy, ViewId::Profile};
+        const ViewId expected[] = {ViewId::White, ViewId::White, ViewId::Tone,     ViewId::Tone,
+                                   ViewId::Tone,  ViewId::Gamut, ViewId::Accuracy, ViewId::Profile};
         for (const ViewId view : expected) {
             QTest::keyClick(table, Qt::Key_Down);
             QTest::qWait(40);
             QCOMPARE(rig.state().view, view);
         }
-        QVERIFY(table->model()->data(table->model()->index(1, 0), Qt::AccessibleTextRole).toString().contains(QLatin1String("White point")));
+        QVERIFY(table->model()
+                    ->data(table->model()->index(1, 0), Qt::AccessibleTextRole)
+                    .toString()
+                    .contains(QLatin1String("White point")));
     }
 
     void displaysAreChosenByKeyboardAndMouse()
@@ -378,6 +399,7 @@ private slots:
         desk->setFocus();
         QTest::keyClick(desk, Qt::Key_Right);
         QCOMPARE(rig.state().selected, 1);
+        QTest::qWait(40); // for the Desk to be told
         QTest::keyClick(desk, Qt::Key_Left);
         QCOMPARE(rig.state().selected, 0);
         QTest::mouseClick(desk, Qt::LeftButton, {}, QPoint(700, 90));

@@ -41,9 +41,11 @@ Json reedJson()
     return parseJson(builtInText("reed.json"), "reed.json");
 }
 
-Bench benchWith(const Json &displayJson, const Json &meterJson, const std::string &technology, uint64_t seed)
+Bench benchWith(const Json &displayJson, const Json &meterJson, const std::string &technology,
+                uint64_t seed)
 {
-    return Bench(displayFromJson(displayJson, "d"), "d", meterFromJson(meterJson, "m"), technology, seed);
+    return Bench(displayFromJson(displayJson, "d"), "d", meterFromJson(meterJson, "m"), technology,
+                 seed);
 }
 
 MeterReading good(const MeterOutcome &outcome)
@@ -144,15 +146,18 @@ private slots:
         j["link_bits"] = 6;
         const Display d = display(j);
         DisplayCondition c = d.initialCondition();
-        VERIFY_NEAR(d.drive({0, 100, 0}, c)[1], std::pow(quantise(std::floor(100 / 255.0 * 63 + 0.5) / 63, 16), 2.2), 1e-12);
+        VERIFY_NEAR(d.drive({0, 100, 0}, c)[1],
+                    std::pow(quantise(std::floor(100 / 255.0 * 63 + 0.5) / 63, 16), 2.2), 1e-12);
         c.nightLight = {1, 0.5, 0.25};
-        VERIFY_NEAR(d.drive({0, 0, 255}, c)[2], std::pow(quantise(quantise(0.25, 6), 16), 2.2), 1e-12);
+        VERIFY_NEAR(d.drive({0, 0, 255}, c)[2], std::pow(quantise(quantise(0.25, 6), 16), 2.2),
+                    1e-12);
         c = d.initialCondition();
         VideoLut half = VideoLut::identity();
         for (auto &v : half.channels[0])
             v = uint16_t(v / 2);
         c.lut = half;
-        VERIFY_NEAR(d.drive({255, 0, 0}, c)[0], std::pow(quantise(quantise(32767 / 65535.0, 6), 16), 2.2), 1e-12);
+        VERIFY_NEAR(d.drive({255, 0, 0}, c)[0],
+                    std::pow(quantise(quantise(32767 / 65535.0, 6), 16), 2.2), 1e-12);
     }
 
     void memorySlotIsApplied()
@@ -190,33 +195,87 @@ private slots:
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("value");
         QTest::addColumn<QString>("message");
-        QTest::newRow("unknown key") << "/colour" << "1" << "key \"colour\"";
-        QTest::newRow("link bits") << "/link_bits" << "5" << "key \"link_bits\": is 5; it must be within 6 to 16";
-        QTest::newRow("panel bits not whole") << "/panel_bits" << "8.5" << "whole number";
-        QTest::newRow("too dim") << "/white_luminance" << "9" << "within 10 to 5000";
-        QTest::newRow("narrow peak") << "/primaries/red/0/fwhm" << "7" << "primaries.red[0].fwhm";
-        QTest::newRow("peak outside") << "/primaries/green/0/peak" << "800" << "within 380 to 780";
-        QTest::newRow("no area") << "/primaries/blue/0/area" << "0" << "above 0";
-        QTest::newRow("no peaks") << "/primaries/blue" << "[]" << "1 to 64 peaks";
-        QTest::newRow("white outside the triangle") << "/native_white" << "[0.7, 0.29]" << "native_white";
-        QTest::newRow("black ratio") << "/black_ratio" << "0.06" << "within 0 to 0.05";
-        QTest::newRow("leak") << "/leak" << "[1, 11, 1]" << "leak[1]";
-        QTest::newRow("tone g") << "/tone/red" << "[0.4, 0]" << "tone.red";
-        QTest::newRow("tone s") << "/tone/red" << "[2, 1.5]" << "tone.red";
-        QTest::newRow("diagonal cross-talk") << "/crosstalk/1/1" << "0.1" << "crosstalk[1][1]";
-        QTest::newRow("strong cross-talk") << "/crosstalk/0/1" << "0.4" << "within 0 to 0.3";
-        QTest::newRow("brightness") << "/controls/brightness" << "101" << "controls.brightness";
-        QTest::newRow("factory contrast") << "/factory_controls/contrast" << "0" << "above 0";
-        QTest::newRow("tau") << "/warm_up/tau_minutes" << "0" << "tau_minutes";
-        QTest::newRow("amplitude") << "/warm_up/amplitude" << "[0, 0, -0.6]" << "amplitude[2]";
-        QTest::newRow("falloff length") << "/falloff/red" << "[0, 0]" << "list of 5 numbers";
-        QTest::newRow("negative hours") << "/hours" << "-1" << "key \"hours\"";
-        QTest::newRow("half life") << "/half_life_hours" << "[0, 1, 1]" << "half_life_hours";
-        QTest::newRow("reflectance") << "/reflectance" << "0.3" << "within 0 to 0.2";
-        QTest::newRow("slots") << "/memory_slots" << "5" << "within 0 to 4";
-        QTest::newRow("technology") << "/technology" << "\"plasma\"" << "led-phosphor, led-wide, ccfl, oled, other";
-        QTest::newRow("boolean") << "/remote_controls" << "1" << "true or false";
-        QTest::newRow("text") << "/name" << "7" << "text in quotes";
+        QTest::newRow("unknown key") << "/colour"
+                                     << "1"
+                                     << "key \"colour\"";
+        QTest::newRow("link bits") << "/link_bits"
+                                   << "5"
+                                   << "key \"link_bits\": is 5; it must be within 6 to 16";
+        QTest::newRow("panel bits not whole") << "/panel_bits"
+                                              << "8.5"
+                                              << "whole number";
+        QTest::newRow("too dim") << "/white_luminance"
+                                 << "9"
+                                 << "within 10 to 5000";
+        QTest::newRow("narrow peak") << "/primaries/red/0/fwhm"
+                                     << "7"
+                                     << "primaries.red[0].fwhm";
+        QTest::newRow("peak outside") << "/primaries/green/0/peak"
+                                      << "800"
+                                      << "within 380 to 780";
+        QTest::newRow("no area") << "/primaries/blue/0/area"
+                                 << "0"
+                                 << "above 0";
+        QTest::newRow("no peaks") << "/primaries/blue"
+                                  << "[]"
+                                  << "1 to 64 peaks";
+        QTest::newRow("white outside the triangle") << "/native_white"
+                                                    << "[0.7, 0.29]"
+                                                    << "native_white";
+        QTest::newRow("black ratio") << "/black_ratio"
+                                     << "0.06"
+                                     << "within 0 to 0.05";
+        QTest::newRow("leak") << "/leak"
+                              << "[1, 11, 1]"
+                              << "leak[1]";
+        QTest::newRow("tone g") << "/tone/red"
+                                << "[0.4, 0]"
+                                << "tone.red";
+        QTest::newRow("tone s") << "/tone/red"
+                                << "[2, 1.5]"
+                                << "tone.red";
+        QTest::newRow("diagonal cross-talk") << "/crosstalk/1/1"
+                                             << "0.1"
+                                             << "crosstalk[1][1]";
+        QTest::newRow("strong cross-talk") << "/crosstalk/0/1"
+                                           << "0.4"
+                                           << "within 0 to 0.3";
+        QTest::newRow("brightness") << "/controls/brightness"
+                                    << "101"
+                                    << "controls.brightness";
+        QTest::newRow("factory contrast") << "/factory_controls/contrast"
+                                          << "0"
+                                          << "above 0";
+        QTest::newRow("tau") << "/warm_up/tau_minutes"
+                             << "0"
+                             << "tau_minutes";
+        QTest::newRow("amplitude") << "/warm_up/amplitude"
+                                   << "[0, 0, -0.6]"
+                                   << "amplitude[2]";
+        QTest::newRow("falloff length") << "/falloff/red"
+                                        << "[0, 0]"
+                                        << "list of 5 numbers";
+        QTest::newRow("negative hours") << "/hours"
+                                        << "-1"
+                                        << "key \"hours\"";
+        QTest::newRow("half life") << "/half_life_hours"
+                                   << "[0, 1, 1]"
+                                   << "half_life_hours";
+        QTest::newRow("reflectance") << "/reflectance"
+                                     << "0.3"
+                                     << "within 0 to 0.2";
+        QTest::newRow("slots") << "/memory_slots"
+                               << "5"
+                               << "within 0 to 4";
+        QTest::newRow("technology") << "/technology"
+                                    << "\"plasma\""
+                                    << "led-phosphor, led-wide, ccfl, oled, other";
+        QTest::newRow("boolean") << "/remote_controls"
+                                 << "1"
+                                 << "true or false";
+        QTest::newRow("text") << "/name"
+                              << "7"
+                              << "text in quotes";
     }
     void displayFilesAreStrict()
     {
@@ -267,7 +326,8 @@ private slots:
         const XYZ read = good(b.read(DeviceRgb{200, 100, 50})).xyz;
         DisplayCondition c = b.condition();
         const XYZ centre = b.display().emitted({200, 100, 50}, c);
-        VERIFY_BELOW((vec(read) - vec(centre)).norm() / vec(centre).norm(), 2e-3); // the circle, not the centre
+        VERIFY_BELOW((vec(read) - vec(centre)).norm() / vec(centre).norm(),
+                     2e-3); // the circle, not the centre
         b.condition().minutesOn.reset();
         QCOMPARE(b.meter().factoryMatrix(), Mat3(Mat3::Identity()));
         QCOMPARE(b.meter().correction(), Mat3(Mat3::Identity()));
@@ -282,8 +342,8 @@ private slots:
         VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(white)), uvPrime(truth)), 1e-6);
     }
 
-    /// Ohno and Hardis 1997: with the correction all four colours have the reference's chromaticity, and
-    /// white its luminance.
+    /// Ohno and Hardis 1997: with the correction all four colours have the reference's
+    /// chromaticity, and white its luminance.
     void fourColourCorrectionMeetsItsFourColours()
     {
         const Display &generic = genericDisplay("oled");
@@ -291,7 +351,9 @@ private slots:
         reed.setCorrection(generic);
         const Mat3 read = reed.correction() * reed.factoryMatrix() * reed.channelSignals(generic);
         for (int c = 0; c < 3; ++c)
-            VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(read.col(c))), uvPrime(toXyz(generic.channelXyz().col(c)))), 1e-9);
+            VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(read.col(c))),
+                                      uvPrime(toXyz(generic.channelXyz().col(c)))),
+                         1e-9);
         const XYZ white = toXyz(read * Vec3::Ones());
         const XYZ truth = toXyz(generic.channelXyz() * Vec3::Ones());
         VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(truth)), 1e-9);
@@ -304,7 +366,8 @@ private slots:
             Bench b = benchWith(northJson(), reedJson(), technology, 1);
             b.meter().zero();
             const XYZ read = good(b.read(DeviceRgb{255, 255, 255})).xyz;
-            return deltaUvPrime(uvPrime(read), uvPrime(b.display().emitted({255, 255, 255}, b.condition())));
+            return deltaUvPrime(uvPrime(read),
+                                uvPrime(b.display().emitted({255, 255, 255}, b.condition())));
         };
         VERIFY_BELOW(errorWith("led-wide"), 0.001);
         QVERIFY(errorWith("ccfl") > 0.002);
@@ -336,7 +399,8 @@ private slots:
             const XYZ ra = good(a.read(grey)).xyz;
             QCOMPARE(ra, good(b.read(grey)).xyz);
             QVERIFY(!(ra == good(c.read(grey)).xyz));
-            values.push_back((a.meter().factoryMatrix().inverse() * a.meter().correction().inverse() * vec(ra))[1]);
+            values.push_back((a.meter().factoryMatrix().inverse() *
+                              a.meter().correction().inverse() * vec(ra))[1]);
         }
         for (const double v : values)
             sum += v;
@@ -346,7 +410,8 @@ private slots:
         const double luminance = a.display().emitted(grey, a.condition()).Y;
         const double t = a.meter().integrationSeconds(luminance);
         const double expected = (0.002 * 0.002 + 0.00002 * luminance) / t;
-        VERIFY_NEAR(squares / (kReadings - 1) / expected, 1, 0.15); // 5 sigma of a variance from 2000
+        VERIFY_NEAR(squares / (kReadings - 1) / expected, 1,
+                    0.15); // 5 sigma of a variance from 2000
     }
 
     void normalNoiseIsNormal()
@@ -380,15 +445,17 @@ private slots:
     {
         Bench b = benchWith(northJson(), reedJson(), "", 1);
         Bench undisturbed = benchWith(northJson(), reedJson(), "", 1);
-        for (const MeterFault f : {MeterFault::Unplugged, MeterFault::TimedOut, MeterFault::Saturated,
-                                   MeterFault::WantsZeroing, MeterFault::DriverDied}) {
+        for (const MeterFault f :
+             {MeterFault::Unplugged, MeterFault::TimedOut, MeterFault::Saturated,
+              MeterFault::WantsZeroing, MeterFault::DriverDied}) {
             b.meter().injectFault(b.meter().readingNumber(), f);
             QCOMPARE(std::get<MeterFault>(b.read(DeviceRgb{9, 9, 9})), f);
         }
         b.meter().injectFault(0, MeterFault::Garbage);
         QVERIFY(!isFinite(good(b.read(DeviceRgb{9, 9, 9})).xyz));
         b.setClockSeconds(undisturbed.clockSeconds());
-        QCOMPARE(good(b.read(DeviceRgb{9, 9, 9})).xyz, good(undisturbed.read(DeviceRgb{9, 9, 9})).xyz);
+        QCOMPARE(good(b.read(DeviceRgb{9, 9, 9})).xyz,
+                 good(undisturbed.read(DeviceRgb{9, 9, 9})).xyz);
     }
 
     void offThePatchItReadsTheRoom()
@@ -411,7 +478,8 @@ private slots:
         b.meter().zero();
         const XYZ white = good(b.read(DeviceRgb{255, 255, 255})).xyz;
         const XYZ black = good(b.read(DeviceRgb{0, 0, 0})).xyz;
-        const XYZ half = good(b.read(Bench::SeenColours{{{255, 255, 255}, 0.25}, {{0, 0, 0}, 0.75}})).xyz;
+        const XYZ half =
+            good(b.read(Bench::SeenColours{{{255, 255, 255}, 0.25}, {{0, 0, 0}, 0.75}})).xyz;
         VERIFY_NEAR(half.Y, 0.25 * white.Y + 0.75 * black.Y, 1e-6 * white.Y);
     }
 

@@ -39,11 +39,22 @@ private slots:
         QTest::addColumn<QString>("luminance");
         QTest::addColumn<QString>("tone");
         QTest::addColumn<QString>("black");
-        QTest::newRow("blackbody") << R"({"blackbody": 3200})" << "80" << R"({"curve": "srgb"})" << R"("native")";
-        QTest::newRow("xy") << R"({"xy": [0.31, 0.33]})" << "\"native\"" << R"({"curve": "lstar"})"
+        QTest::newRow("blackbody") << R"({"blackbody": 3200})"
+                                   << "80"
+                                   << R"({"curve": "srgb"})"
+                                   << R"("native")";
+        QTest::newRow("xy") << R"({"xy": [0.31, 0.33]})"
+                            << "\"native\""
+                            << R"({"curve": "lstar"})"
                             << R"({"contrast": 300})";
-        QTest::newRow("uv") << R"({"uv": [0.1978, 0.4683]})" << "90.5" << R"({"curve": "bt1886"})" << R"("native")";
-        QTest::newRow("native") << "\"native\"" << "200" << "\"native\"" << R"("native")";
+        QTest::newRow("uv") << R"({"uv": [0.1978, 0.4683]})"
+                            << "90.5"
+                            << R"({"curve": "bt1886"})"
+                            << R"("native")";
+        QTest::newRow("native") << "\"native\""
+                                << "200"
+                                << "\"native\""
+                                << R"("native")";
     }
     void everyKindSurvivesTheFile()
     {
@@ -51,8 +62,10 @@ private slots:
         QFETCH(QString, luminance);
         QFETCH(QString, tone);
         QFETCH(QString, black);
-        const Aim aim = parse(QStringLiteral(R"({"format": "bold-lantern-aim", "version": 1, "name": "n", "white": %1,
-            "luminance": %2, "tone": %3, "black": %4})").arg(white, luminance, tone, black));
+        const Aim aim = parse(
+            QStringLiteral(R"({"format": "bold-lantern-aim", "version": 1, "name": "n", "white": %1,
+            "luminance": %2, "tone": %3, "black": %4})")
+                .arg(white, luminance, tone, black));
         QCOMPARE(aimFromJson(aimToJson(aim), "again"), aim);
         QVERIFY(!aimSummary(aim).empty());
     }
@@ -68,21 +81,51 @@ private slots:
         QTest::addColumn<QString>("from");
         QTest::addColumn<QString>("to");
         QTest::addColumn<QString>("message");
-        QTest::newRow("unknown key") << "\"black\"" << "\"blakc\": 1, \"black\"" << "key \"blakc\": is not a key known here";
-        QTest::newRow("unknown inner key") << "6500}" << "6500, \"duv\": 0}" << "white.duv";
-        QTest::newRow("missing key") << "\"luminance\": 120," << "" << "key \"luminance\": is missing";
-        QTest::newRow("too bright") << "120" << "99999" << "within 10 to 2000";
-        QTest::newRow("cold end") << "6500" << "3000" << "white.daylight\": is 3000; it must be within 4000";
-        QTest::newRow("text for number") << "120" << "\"bright\"" << "must be one of: native";
-        QTest::newRow("no such curve") << "{\"gamma\": 2.2}" << "{\"curve\": \"log\"}" << "must be one of: srgb, lstar, bt1886";
-        QTest::newRow("wrong format") << "bold-lantern-aim" << "something-else" << "not \"bold-lantern-aim\"";
-        QTest::newRow("wrong version") << "\"version\": 1" << "\"version\": 7" << "is not 1";
-        QTest::newRow("no white kind") << "{\"daylight\": 6500}" << "{}" << "daylight, blackbody, xy, uv";
-        QTest::newRow("x + y above 1") << "{\"daylight\": 6500}" << "{\"xy\": [0.7, 0.6]}" << "above 1";
-        QTest::newRow("NaN") << "120" << "NaN" << "line 2";
-        QTest::newRow("trailing comma") << "\"native\"}" << "\"native\",}" << "not valid JSON";
-        QTest::newRow("cut off") << ", \"black\": \"native\"}" << "" << "ends too early";
-        QTest::newRow("number overflow") << "120" << "1e999" << "a.json";
+        QTest::newRow("unknown key") << "\"black\""
+                                     << "\"blakc\": 1, \"black\""
+                                     << "key \"blakc\": is not a key known here";
+        QTest::newRow("unknown inner key") << "6500}"
+                                           << "6500, \"duv\": 0}"
+                                           << "white.duv";
+        QTest::newRow("missing key") << "\"luminance\": 120,"
+                                     << ""
+                                     << "key \"luminance\": is missing";
+        QTest::newRow("too bright") << "120"
+                                    << "99999"
+                                    << "within 10 to 2000";
+        QTest::newRow("cold end") << "6500"
+                                  << "3000"
+                                  << "white.daylight\": is 3000; it must be within 4000";
+        QTest::newRow("text for number") << "120"
+                                         << "\"bright\""
+                                         << "must be one of: native";
+        QTest::newRow("no such curve") << "{\"gamma\": 2.2}"
+                                       << "{\"curve\": \"log\"}"
+                                       << "must be one of: srgb, lstar, bt1886";
+        QTest::newRow("wrong format") << "bold-lantern-aim"
+                                      << "something-else"
+                                      << "not \"bold-lantern-aim\"";
+        QTest::newRow("wrong version") << "\"version\": 1"
+                                       << "\"version\": 7"
+                                       << "is not 1";
+        QTest::newRow("no white kind") << "{\"daylight\": 6500}"
+                                       << "{}"
+                                       << "daylight, blackbody, xy, uv";
+        QTest::newRow("x + y above 1") << "{\"daylight\": 6500}"
+                                       << "{\"xy\": [0.7, 0.6]}"
+                                       << "above 1";
+        QTest::newRow("NaN") << "120"
+                             << "NaN"
+                             << "line 2";
+        QTest::newRow("trailing comma") << "\"native\"}"
+                                        << "\"native\",}"
+                                        << "not valid JSON";
+        QTest::newRow("cut off") << ", \"black\": \"native\"}"
+                                 << ""
+                                 << "ends too early";
+        QTest::newRow("number overflow") << "120"
+                                         << "1e999"
+                                         << "a.json";
     }
     void refuses()
     {
@@ -98,8 +141,10 @@ private slots:
     void deepNestingIsRefusedBeforeParsing()
     {
         VERIFY_ERROR(parseJson(std::string(100000, '['), "deep"), "nested deeper");
-        VERIFY_ERROR(parseJson("{\"a\": \"" + std::string(200, '[') + "\"", "open"), "ends too early");
-        QCOMPARE(parseJson("{\"a\": \"" + std::string(200, '[') + "\"}", "quoted").size(), size_t(1));
+        VERIFY_ERROR(parseJson("{\"a\": \"" + std::string(200, '[') + "\"", "open"),
+                     "ends too early");
+        QCOMPARE(parseJson("{\"a\": \"" + std::string(200, '[') + "\"}", "quoted").size(),
+                 size_t(1));
     }
 
     void d65ByItsNominalName()
@@ -117,7 +162,8 @@ private slots:
         QCOMPARE(controlsFromJson(JsonObject(json, "c")), c);
         Json bad = json;
         bad["red_gain"] = 101;
-        VERIFY_ERROR(controlsFromJson(JsonObject(bad, "c.json")), "key \"red_gain\": is 101; it must be within 0 to 100");
+        VERIFY_ERROR(controlsFromJson(JsonObject(bad, "c.json")),
+                     "key \"red_gain\": is 101; it must be within 0 to 100");
         bad = json;
         bad["hue"] = 1;
         VERIFY_ERROR(controlsFromJson(JsonObject(bad, "c.json")), "\"hue\"");

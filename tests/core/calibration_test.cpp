@@ -17,11 +17,15 @@ private slots:
     {
         QTest::addColumn<Aim>("aim");
         QTest::newRow("D65, 120, gamma 2.2") << Aim{};
-        QTest::newRow("D50, 80, L*") << Aim{.white = DaylightWhite{5000}, .luminanceCdM2 = 80, .tone = NamedTone::LStar};
-        QTest::newRow("native white, sRGB") << Aim{.white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NamedTone::Srgb};
-        QTest::newRow("blackbody, BT.1886") << Aim{.white = BlackbodyWhite{6000}, .luminanceCdM2 = 100, .tone = NamedTone::Bt1886};
+        QTest::newRow("D50, 80, L*")
+            << Aim{.white = DaylightWhite{5000}, .luminanceCdM2 = 80, .tone = NamedTone::LStar};
+        QTest::newRow("native white, sRGB")
+            << Aim{.white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NamedTone::Srgb};
+        QTest::newRow("blackbody, BT.1886")
+            << Aim{.white = BlackbodyWhite{6000}, .luminanceCdM2 = 100, .tone = NamedTone::Bt1886};
         QTest::newRow("xy") << Aim{.white = Chromaticity{0.32, 0.335}, .luminanceCdM2 = 90};
-        QTest::newRow("uv, native tone") << Aim{.white = UvPrime{0.199, 0.47}, .luminanceCdM2 = 90, .tone = NativeTone{}};
+        QTest::newRow("uv, native tone")
+            << Aim{.white = UvPrime{0.199, 0.47}, .luminanceCdM2 = 90, .tone = NativeTone{}};
         QTest::newRow("contrast 300:1") << Aim{.luminanceCdM2 = 100, .contrastRatio = 300};
     }
     void bringsADisplayToTheAim()
@@ -78,9 +82,12 @@ private slots:
         QTest::addColumn<Aim>("aim");
         QTest::addColumn<QString>("message");
         QTest::newRow("too bright") << Aim{.luminanceCdM2 = 400} << "no blue is left";
-        QTest::newRow("very blue white") << Aim{.white = DaylightWhite{20000}, .luminanceCdM2 = 200} << "no blue is left";
-        QTest::newRow("very red white") << Aim{.white = BlackbodyWhite{2500}, .luminanceCdM2 = 200} << "no red is left";
-        QTest::newRow("outside the triangle") << Aim{.white = Chromaticity{0.1, 0.75}} << "outside what its primaries";
+        QTest::newRow("very blue white")
+            << Aim{.white = DaylightWhite{20000}, .luminanceCdM2 = 200} << "no blue is left";
+        QTest::newRow("very red white")
+            << Aim{.white = BlackbodyWhite{2500}, .luminanceCdM2 = 200} << "no red is left";
+        QTest::newRow("outside the triangle")
+            << Aim{.white = Chromaticity{0.1, 0.75}} << "outside what its primaries";
     }
     void refusesAnAimOutOfReach()
     {
@@ -132,14 +139,16 @@ private slots:
         const XYZ white = display.show({255, 255, 255});
         VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(daylightNominalOf(kelvin))), 0.002);
         VERIFY_BELOW(std::abs(white.Y / luminance - 1), 0.03);
-        QCOMPARE(std::max({plan.controls().redGain, plan.controls().greenGain, plan.controls().blueGain}), 100.0);
+        QCOMPARE(std::max({plan.controls().redGain, plan.controls().greenGain,
+                           plan.controls().blueGain}),
+                 100.0);
     }
 
     void brightnessAloneLeavesLightForTheLut()
     {
         ToyDisplay display;
-        AdjustPlan plan({.white = DaylightWhite{5500}, .luminanceCdM2 = 100}, {100, 100, 100, 100, 100},
-                        {.brightness = true, .gains = false});
+        AdjustPlan plan({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                        {100, 100, 100, 100, 100}, {.brightness = true, .gains = false});
         display.carryOut(plan);
         QCOMPARE(plan.controls().blueGain, 100.0);
         CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100}, 10);
@@ -159,7 +168,8 @@ private slots:
         QVERIFY(first.controls.blueGain < first.controls.redGain);
         QVERIFY(first.controls.brightness < 100);
         // Follow it: white must come nearer.
-        display.gain = Vec3(first.controls.redGain, first.controls.greenGain, first.controls.blueGain) / 100;
+        display.gain =
+            Vec3(first.controls.redGain, first.controls.greenGain, first.controls.blueGain) / 100;
         display.backlight = 0.2 + 0.8 * first.controls.brightness / 100;
         plan.setControls(first.controls);
         plan.accept(display.read({255, 255, 255}));

@@ -79,24 +79,57 @@ private slots:
         QTest::addColumn<QString>("from");
         QTest::addColumn<QString>("to");
         QTest::addColumn<QString>("message");
-        QTest::newRow("cut off in the data") << "22\nEND_DATA\n" << "" << "cut off";
-        QTest::newRow("cut off in the format") << "END_DATA_FORMAT" << "" << "cut off";
-        QTest::newRow("half a row") << "22\nEND_DATA" << "END_DATA" << "6 of 7 values";
-        QTest::newRow("wrong number of sets") << "NUMBER_OF_SETS 3" << "NUMBER_OF_SETS 4" << "4, the data have 3";
-        QTest::newRow("wrong number of fields")
-            << "NUMBER_OF_FIELDS 7" << "NUMBER_OF_FIELDS 6" << "says 6, the data format names 7";
-        QTest::newRow("not a count") << "NUMBER_OF_SETS 3" << "NUMBER_OF_SETS -3" << "line 10: NUMBER_OF_SETS";
-        QTest::newRow("huge count") << "NUMBER_OF_SETS 3" << "NUMBER_OF_SETS 1e30" << "NUMBER_OF_SETS";
-        QTest::newRow("field twice") << "SAMPLE_ID" << "RGB_R" << "RGB_R stands twice";
-        QTest::newRow("open quote") << "\"north light\"" << "\"north light" << "line 5: a quoted text is not closed";
-        QTest::newRow("NaN") << "0.1 0   2" << "nan 0   2" << "line 13, field XYZ_Y: \"nan\" is not a finite number";
-        QTest::newRow("infinity") << "0.1 0   2" << "inf 0   2" << "is not a finite number";
-        QTest::newRow("word for number") << "0.1 0   2" << "dark 0   2" << "\"dark\"";
-        QTest::newRow("code value too high") << "0.1 0   2" << "0.1 256   2" << "256 is outside 0 to 255";
-        QTest::newRow("negative code value") << "0.1 0   2" << "0.1 -1   2" << "-1 is outside 0 to 255";
-        QTest::newRow("impossible light") << "0.1 0   2" << "1e9 0   2" << "cannot be the light of a display";
-        QTest::newRow("no RGB") << "RGB_G" << "CMYK_C" << "no field RGB_G";
-        QTest::newRow("no data") << "BEGIN_DATA\n" << "" << "t.cgats";
+        QTest::newRow("cut off in the data") << "22\nEND_DATA\n"
+                                             << ""
+                                             << "cut off";
+        QTest::newRow("cut off in the format") << "END_DATA_FORMAT"
+                                               << ""
+                                               << "cut off";
+        QTest::newRow("half a row") << "22\nEND_DATA"
+                                    << "END_DATA"
+                                    << "6 of 7 values";
+        QTest::newRow("wrong number of sets") << "NUMBER_OF_SETS 3"
+                                              << "NUMBER_OF_SETS 4"
+                                              << "4, the data have 3";
+        QTest::newRow("wrong number of fields") << "NUMBER_OF_FIELDS 7"
+                                                << "NUMBER_OF_FIELDS 6"
+                                                << "says 6, the data format names 7";
+        QTest::newRow("not a count") << "NUMBER_OF_SETS 3"
+                                     << "NUMBER_OF_SETS -3"
+                                     << "line 10: NUMBER_OF_SETS";
+        QTest::newRow("huge count") << "NUMBER_OF_SETS 3"
+                                    << "NUMBER_OF_SETS 1e30"
+                                    << "NUMBER_OF_SETS";
+        QTest::newRow("field twice") << "SAMPLE_ID"
+                                     << "RGB_R"
+                                     << "RGB_R stands twice";
+        QTest::newRow("open quote") << "\"north light\""
+                                    << "\"north light"
+                                    << "line 5: a quoted text is not closed";
+        QTest::newRow("NaN") << "0.1 0   2"
+                             << "nan 0   2"
+                             << "line 13, field XYZ_Y: \"nan\" is not a finite number";
+        QTest::newRow("infinity") << "0.1 0   2"
+                                  << "inf 0   2"
+                                  << "is not a finite number";
+        QTest::newRow("word for number") << "0.1 0   2"
+                                         << "dark 0   2"
+                                         << "\"dark\"";
+        QTest::newRow("code value too high") << "0.1 0   2"
+                                             << "0.1 256   2"
+                                             << "256 is outside 0 to 255";
+        QTest::newRow("negative code value") << "0.1 0   2"
+                                             << "0.1 -1   2"
+                                             << "-1 is outside 0 to 255";
+        QTest::newRow("impossible light") << "0.1 0   2"
+                                          << "1e9 0   2"
+                                          << "cannot be the light of a display";
+        QTest::newRow("no RGB") << "RGB_G"
+                                << "CMYK_C"
+                                << "no field RGB_G";
+        QTest::newRow("no data") << "BEGIN_DATA\n"
+                                 << ""
+                                 << "t.cgats";
     }
     void refuses()
     {
@@ -132,10 +165,11 @@ private slots:
 
     void referenceColoursFromLabAndXyz()
     {
-        const ReferenceSet lab = referenceFromCgats(
-            "CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
-            "\"moss green\" 40 -20 25\nEND_DATA\n",
-            "spots");
+        const ReferenceSet lab =
+            referenceFromCgats("CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A "
+                               "LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
+                               "\"moss green\" 40 -20 25\nEND_DATA\n",
+                               "spots");
         QCOMPARE(lab.colours.size(), size_t(1));
         QCOMPARE(lab.colours[0].name, std::string("moss green"));
         QCOMPARE(lab.colours[0].lab, (Lab{40, -20, 25}));
@@ -145,11 +179,14 @@ private slots:
             "spots");
         VERIFY_NEAR(xyz.colours[0].lab.L, 100, 1e-9);
         VERIFY_NEAR(xyz.colours[0].lab.b, 0, 1e-9);
-        VERIFY_ERROR(referenceFromCgats(kGood.substr(0, kGood.find("XYZ_Y")) + "A\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n", "x"),
+        VERIFY_ERROR(referenceFromCgats(kGood.substr(0, kGood.find("XYZ_Y")) +
+                                            "A\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
+                                        "x"),
                      "x");
-        VERIFY_ERROR(referenceFromCgats("C\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
-                                        "900 0 0\nEND_DATA\n",
-                                        "spots"),
+        VERIFY_ERROR(referenceFromCgats(
+                         "C\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
+                         "900 0 0\nEND_DATA\n",
+                         "spots"),
                      "not a surface colour");
     }
 };

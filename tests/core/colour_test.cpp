@@ -17,7 +17,8 @@ private slots:
                 for (double b = -128; b <= 127; b += 15) {
                     const Lab in{L, a, b};
                     const Lab out = labFromXyz(xyzFromLab(in, kD50), kD50);
-                    worst = std::max({worst, std::abs(out.L - L), std::abs(out.a - a), std::abs(out.b - b)});
+                    worst = std::max(
+                        {worst, std::abs(out.L - L), std::abs(out.a - a), std::abs(out.b - b)});
                 }
         VERIFY_BELOW(worst, 1e-10);
     }
@@ -53,7 +54,8 @@ private slots:
             up[c] += h;
             down[c] -= h;
             const Vec3 slope =
-                (vec(labFromXyz(toRelXyz(up), kD50)) - vec(labFromXyz(toRelXyz(down), kD50))) / (2 * h);
+                (vec(labFromXyz(toRelXyz(up), kD50)) - vec(labFromXyz(toRelXyz(down), kD50))) /
+                (2 * h);
             VERIFY_BELOW((slope - j.col(c)).norm() / (1 + slope.norm()), 1e-5);
         }
     }

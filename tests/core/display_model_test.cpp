@@ -81,7 +81,8 @@ private slots:
         double worst = 0, flatSum = 0;
         for (const DeviceRgb &p : randomPatches(300, 10)) {
             const Vec3 at = 0.05 * Vec3::Ones() + 0.9 * vec(p) / 255;
-            worst = std::max(worst, (field.evaluate(at) - Vec3(at[0] * at[1], std::sin(3 * at[2]), 0)).norm());
+            worst = std::max(
+                worst, (field.evaluate(at) - Vec3(at[0] * at[1], std::sin(3 * at[2]), 0)).norm());
             flatSum += flat.evaluate(at).norm();
         }
         VERIFY_BELOW(worst, 0.02);
@@ -103,7 +104,8 @@ private slots:
             Vec3 up = at, down = at;
             up[c] += 1e-6;
             down[c] -= 1e-6;
-            VERIFY_BELOW(((field.evaluate(up) - field.evaluate(down)) / 2e-6 - j.col(c)).norm(), 1e-6);
+            VERIFY_BELOW(((field.evaluate(up) - field.evaluate(down)) / 2e-6 - j.col(c)).norm(),
+                         1e-6);
         }
     }
 
@@ -152,7 +154,8 @@ private slots:
         std::vector<double> errors;
         for (const DeviceRgb &rgb : randomPatches(300, 11)) {
             const Vec3 code = vec(rgb) / 255;
-            errors.push_back(deltaE2000(model.lab(code), model.lab(inverse.codeFor(model.lab(code)))));
+            errors.push_back(
+                deltaE2000(model.lab(code), model.lab(inverse.codeFor(model.lab(code)))));
         }
         VERIFY_BELOW(statistics(errors).max, 0.01);
     }
@@ -162,7 +165,8 @@ private slots:
         const ToyDisplay display;
         const auto model = DisplayModel::fit(display.read(makeChart(200)), {}, "toy");
         const GamutInverse inverse(model);
-        for (const Lab &target : {Lab{50, 120, -110}, Lab{90, -100, 90}, Lab{20, 80, 60}, Lab{110, 0, 0}, Lab{-5, 0, 0}}) {
+        for (const Lab &target : {Lab{50, 120, -110}, Lab{90, -100, 90}, Lab{20, 80, 60},
+                                  Lab{110, 0, 0}, Lab{-5, 0, 0}}) {
             const Vec3 code = inverse.codeFor(target);
             QVERIFY(code.minCoeff() >= 0 && code.maxCoeff() <= 1);
             // No random displayable colour may be clearly nearer in ΔE94 from the target.
@@ -181,11 +185,20 @@ private slots:
             std::erase_if(readings, unwanted);
             return readings;
         };
-        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return r.rgb == DeviceRgb{255, 255, 255}; }), {}, "f"),
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) {
+                                           return r.rgb == DeviceRgb{255, 255, 255};
+                                       }),
+                                       {}, "f"),
                      "no reading of white");
-        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return r.rgb == DeviceRgb{0, 0, 0}; }), {}, "f"),
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) {
+                                           return r.rgb == DeviceRgb{0, 0, 0};
+                                       }),
+                                       {}, "f"),
                      "no reading of black");
-        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) { return isNeutral(r.rgb) && r.rgb.r > 0 && r.rgb.r < 255; }), {}, "f"),
+        VERIFY_ERROR(DisplayModel::fit(without([](auto &r) {
+                                           return isNeutral(r.rgb) && r.rgb.r > 0 && r.rgb.r < 255;
+                                       }),
+                                       {}, "f"),
                      "no neutrals");
         VERIFY_ERROR(DisplayModel::fit({good.begin(), good.begin() + 5}, {}, "f"), "too few");
         auto greyOnly = display.read(greyRamp(20));

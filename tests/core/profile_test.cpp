@@ -37,8 +37,7 @@ uint32_t word32(const std::vector<uint8_t> &b, size_t at)
 struct Opened {
     explicit Opened(const std::vector<uint8_t> &icc)
         : handle(cmsOpenProfileFromMem(icc.data(), cmsUInt32Number(icc.size())))
-    {
-    }
+    {}
     ~Opened()
     {
         if (handle)
@@ -115,14 +114,17 @@ private slots:
     {
         Opened p(m_table);
         const XYZ white = m_display.show({255, 255, 255});
-        for (const cmsTagSignature tag : {cmsSigProfileDescriptionTag, cmsSigCopyrightTag, cmsSigMediaWhitePointTag,
-                                          cmsSigChromaticAdaptationTag, cmsSigLuminanceTag, cmsSigVcgtTag, cmsSigAToB0Tag,
-                                          cmsSigBToA0Tag, cmsSigAToB1Tag, cmsSigBToA1Tag})
+        for (const cmsTagSignature tag :
+             {cmsSigProfileDescriptionTag, cmsSigCopyrightTag, cmsSigMediaWhitePointTag,
+              cmsSigChromaticAdaptationTag, cmsSigLuminanceTag, cmsSigVcgtTag, cmsSigAToB0Tag,
+              cmsSigBToA0Tag, cmsSigAToB1Tag, cmsSigBToA1Tag})
             QVERIFY(cmsIsTag(p.handle, tag));
         const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(p.handle, cmsSigLuminanceTag));
         VERIFY_NEAR(lumi->Y, white.Y, 1e-4);
-        const auto *chad = static_cast<double *>(cmsReadTag(p.handle, cmsSigChromaticAdaptationTag));
-        const Vec3 adapted = Eigen::Map<const Eigen::Matrix<double, 3, 3, Eigen::RowMajor>>(chad) * vec(relativeTo(white, white));
+        const auto *chad =
+            static_cast<double *>(cmsReadTag(p.handle, cmsSigChromaticAdaptationTag));
+        const Vec3 adapted = Eigen::Map<const Eigen::Matrix<double, 3, 3, Eigen::RowMajor>>(chad) *
+                             vec(relativeTo(white, white));
         VERIFY_BELOW((adapted - vec(kD50)).norm(), 1e-4); // s15Fixed16 rounding
         QCOMPARE(ProfileFile(m_table, "t").luminanceCdM2().has_value(), true);
     }
@@ -183,7 +185,8 @@ private slots:
     {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<QString>("message");
-        const QByteArray good(reinterpret_cast<const char *>(m_table.data()), qsizetype(m_table.size()));
+        const QByteArray good(reinterpret_cast<const char *>(m_table.data()),
+                              qsizetype(m_table.size()));
         QTest::newRow("empty") << QByteArray() << "no ICC profile";
         QTest::newRow("text") << QByteArray("hello").repeated(100) << "no ICC profile";
         QTest::newRow("cut off") << good.left(good.size() / 2) << "cut off";
@@ -202,11 +205,13 @@ private slots:
     {
         QFETCH(QByteArray, bytes);
         QFETCH(QString, message);
-        VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"), message.toUtf8().constData());
+        VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"),
+                     message.toUtf8().constData());
         VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"), "p.icc");
     }
 
-    /// Whatever single byte of the first kilobyte is spoilt: an Error or a usable profile, never a crash.
+    /// Whatever single byte of the first kilobyte is spoilt: an Error or a usable profile, never a
+    /// crash.
     void spoiltBytesAreSurvived()
     {
         for (size_t at = 0; at < 1024; at += 7) {

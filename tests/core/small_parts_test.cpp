@@ -7,8 +7,8 @@
 #include "runner.h"
 
 #include <algorithm>
-#include <cmath>
 #include <clocale>
+#include <cmath>
 #include <set>
 #include <tuple>
 
@@ -28,7 +28,8 @@ private slots:
 
     void numbersDoNotDependOnTheLocale()
     {
-        std::setlocale(LC_ALL, "de_DE.UTF-8"); // may be missing; then the test says less but no wrong
+        std::setlocale(LC_ALL,
+                       "de_DE.UTF-8"); // may be missing; then the test says less but no wrong
         QCOMPARE(fixedNumber(0.5, 2), std::string("0.50"));
         QCOMPARE(parseNumber("0.5").value(), 0.5);
         std::setlocale(LC_ALL, "C");
@@ -119,12 +120,14 @@ private slots:
         const auto ramp = greyRamp(5);
         QCOMPARE(ramp.front().r, 255.0);
         QCOMPARE(ramp.back().r, 0.0);
-        QVERIFY(std::is_sorted(ramp.begin(), ramp.end(), [](auto &a, auto &b) { return a.r > b.r; }));
+        QVERIFY(
+            std::is_sorted(ramp.begin(), ramp.end(), [](auto &a, auto &b) { return a.r > b.r; }));
     }
 
     void whitesAreAveraged()
     {
-        const std::vector<Reading> readings = {{{255, 255, 255}, {95, 100, 108}}, {{255, 255, 255}, {97, 102, 110}}};
+        const std::vector<Reading> readings = {{{255, 255, 255}, {95, 100, 108}},
+                                               {{255, 255, 255}, {97, 102, 110}}};
         QCOMPARE(whiteOf(readings, "r"), (XYZ{96, 101, 109}));
         VERIFY_ERROR(blackOf(readings, "r"), "no reading of black");
         VERIFY_ERROR(whiteOf({{{255, 255, 255}, {0, 0, 0}}}, "r"), "no light");
@@ -142,8 +145,9 @@ private slots:
 
     void faultsHaveNamesAndAdvice()
     {
-        for (const MeterFault f : {MeterFault::Unplugged, MeterFault::TimedOut, MeterFault::Saturated, MeterFault::Garbage,
-                                   MeterFault::OffPatch, MeterFault::WantsZeroing, MeterFault::DriverDied}) {
+        for (const MeterFault f : {MeterFault::Unplugged, MeterFault::TimedOut,
+                                   MeterFault::Saturated, MeterFault::Garbage, MeterFault::OffPatch,
+                                   MeterFault::WantsZeroing, MeterFault::DriverDied}) {
             QCOMPARE(meterFaultByName(meterFaultName(f)), f);
             QVERIFY(meterFaultText(f, "Reed").find("Reed") != std::string::npos);
         }
@@ -153,7 +157,8 @@ private slots:
     void errorsSayPlaceProblemAndAdvice()
     {
         const Error e(ErrorKind::Device, "logbook.sqlite", "the disk is full", "Make room.");
-        QCOMPARE(QString::fromUtf8(e.what()), QStringLiteral("logbook.sqlite: the disk is full. Make room."));
+        QCOMPARE(QString::fromUtf8(e.what()),
+                 QStringLiteral("logbook.sqlite: the disk is full. Make room."));
         QCOMPARE(static_cast<int>(e.kind), 3);
     }
 };

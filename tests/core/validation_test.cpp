@@ -60,7 +60,8 @@ private slots:
     {
         const ReferenceSet wild{"wild", {{"far green", {80, -150, 100}}, {"grey", {50, 0, 0}}}};
         const auto aimed = aimedPatches(wild, ProfileFile(m_icc, "toy"));
-        const Validation v = validate("wild", aimed, m_display.read(validationPatches(aimed)), tolerances().front());
+        const Validation v =
+            validate("wild", aimed, m_display.read(validationPatches(aimed)), tolerances().front());
         QVERIFY(v.patches[0].outOfGamut > 5);
         VERIFY_NEAR(v.patches[0].deltaE00, v.patches[0].outOfGamut, 1.0);
         VERIFY_BELOW(v.patches[1].outOfGamut, 0.5);
@@ -82,7 +83,8 @@ private slots:
             const double skinHue = hueDegrees(set.colours[8 + i].lab);
             QVERIFY(skinHue > 40 && skinHue < 75);
         }
-        // The saturated row must lie inside the sRGB gamut, so that common displays can be judged by it.
+        // The saturated row must lie inside the sRGB gamut, so that common displays can be judged
+        // by it.
         for (int i = 32; i < 40; ++i) {
             const Vec3 rgb = srgbFromPcs(set.colours[i].lab);
             QVERIFY(rgb.minCoeff() > 0 && rgb.maxCoeff() < 1);
@@ -102,7 +104,8 @@ private slots:
         // Anyone can recompute: take the first patch's XYZ and arrive at the same ΔE00.
         const Json &p = json["validation"]["patches"][20];
         const Json &w = json["validation"]["white_xyz"];
-        const Lab lab = pcsLab({p["measured_xyz"][0], p["measured_xyz"][1], p["measured_xyz"][2]}, {w[0], w[1], w[2]});
+        const Lab lab = pcsLab({p["measured_xyz"][0], p["measured_xyz"][1], p["measured_xyz"][2]},
+                               {w[0], w[1], w[2]});
         const Lab aim{p["aimed_lab"][0], p["aimed_lab"][1], p["aimed_lab"][2]};
         VERIFY_NEAR(deltaE2000(aim, lab), p["delta_e_2000"].get<double>(), 1e-12);
         const std::string html = reportToHtml(data);
@@ -110,7 +113,8 @@ private slots:
         QVERIFY(html.find("<script") == std::string::npos);
         const CgatsTable table = parseCgats(validationToCgats(m_validation), "v");
         QCOMPARE(table.rows.size(), size_t(40));
-        VERIFY_NEAR(cgatsNumber(table, 20, *table.column("DE_2000"), "v"), p["delta_e_2000"].get<double>(), 1e-12);
+        VERIFY_NEAR(cgatsNumber(table, 20, *table.column("DE_2000"), "v"),
+                    p["delta_e_2000"].get<double>(), 1e-12);
     }
 
     void stateOfADisplay()
@@ -133,11 +137,13 @@ private slots:
     void gamutCoverageOfItselfAndOfNothing()
     {
         VERIFY_NEAR(gamutCoverage(kSrgbPrimaries, kSrgbPrimaries), 1, 1e-12);
-        VERIFY_NEAR(gamutCoverage(kP3Primaries, kSrgbPrimaries), 1, 0.03); // P3 holds all but a corner of sRGB
+        VERIFY_NEAR(gamutCoverage(kP3Primaries, kSrgbPrimaries), 1,
+                    0.03); // P3 holds all but a corner of sRGB
         QVERIFY(gamutCoverage(kSrgbPrimaries, kP3Primaries) < 0.85);
         const PrimarySet elsewhere = {{{0.64, 0.33}, {0.65, 0.33}, {0.65, 0.34}}};
         VERIFY_BELOW(gamutCoverage(elsewhere, kSrgbPrimaries), 0.01);
-        const PrimarySet turned = {{{0.15, 0.06}, {0.30, 0.60}, {0.64, 0.33}}}; // other direction round
+        const PrimarySet turned = {
+            {{0.15, 0.06}, {0.30, 0.60}, {0.64, 0.33}}}; // other direction round
         VERIFY_NEAR(gamutCoverage(turned, kSrgbPrimaries), 1, 1e-12);
     }
 

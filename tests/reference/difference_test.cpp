@@ -12,7 +12,8 @@ using namespace lantern;
 class DifferenceTest : public QObject {
     Q_OBJECT
 private slots:
-    // Source of every row: Sharma, Wu, Dalal, Color Res. Appl. 30 (2005) 21-30, Table 1 (4 decimals).
+    // Source of every row: Sharma, Wu, Dalal, Color Res. Appl. 30 (2005) 21-30, Table 1 (4
+    // decimals).
     void publishedPairsOfCiede2000_data()
     {
         QTest::addColumn<Lab>("a");
@@ -72,13 +73,14 @@ private slots:
     }
 
     /// Reference library: Little CMS 2.14, functions cmsDeltaE, cmsCMCdeltaE and cmsCIE2000DeltaE
-    /// (its CIE94 has the textile weights, ours the graphic-arts ones), on colours over the whole gamut of surface colours.
+    /// (its CIE94 has the textile weights, ours the graphic-arts ones), on colours over the whole
+    /// gamut of surface colours.
     void agreesWithLittleCms_data()
     {
         QTest::addColumn<int>("formula");
         QTest::addColumn<double>("tolerance");
         QTest::newRow("76") << 76 << 1e-9;
-        QTest::newRow("CMC 2:1") << 0 << 1e-4;  // the library's hue angle is coarser
+        QTest::newRow("CMC 2:1") << 0 << 1e-4; // the library's hue angle is coarser
         QTest::newRow("2000") << 2000 << 1e-9;
     }
     void agreesWithLittleCms()
@@ -91,16 +93,17 @@ private slots:
         for (int i = 0; i < 20000; ++i) {
             const Lab a{lightness(random), axis(random), axis(random)};
             const bool close = i % 2;
-            const Lab b = close ? Lab{std::clamp(a.L + small(random), 0.0, 100.0), a.a + small(random), a.b + small(random)}
+            const Lab b = close ? Lab{std::clamp(a.L + small(random), 0.0, 100.0),
+                                      a.a + small(random), a.b + small(random)}
                                 : Lab{lightness(random), axis(random), axis(random)};
             const cmsCIELab p{a.L, a.a, a.b};
             const cmsCIELab q{b.L, b.a, b.b};
-            const double ours = formula == 76   ? deltaE76(a, b)
-                                : formula == 0  ? deltaECmc(a, b)
-                                                : deltaE2000(a, b);
-            const double theirs = formula == 76   ? cmsDeltaE(&p, &q)
-                                  : formula == 0  ? cmsCMCdeltaE(&p, &q, 2, 1)
-                                                  : cmsCIE2000DeltaE(&p, &q, 1, 1, 1);
+            const double ours = formula == 76  ? deltaE76(a, b)
+                                : formula == 0 ? deltaECmc(a, b)
+                                               : deltaE2000(a, b);
+            const double theirs = formula == 76  ? cmsDeltaE(&p, &q)
+                                  : formula == 0 ? cmsCMCdeltaE(&p, &q, 2, 1)
+                                                 : cmsCIE2000DeltaE(&p, &q, 1, 1, 1);
             worst = std::max(worst, std::abs(ours - theirs));
         }
         VERIFY_BELOW(worst, tolerance);
@@ -116,7 +119,8 @@ private slots:
         VERIFY_NEAR(deltaE94({50, 30, 0}, standard), 10 / (1 + 0.045 * 30), 1e-12); // not symmetric
     }
 
-    /// ITU-R BT.2124-0: equal colours differ by 0; the formula is symmetric and grows with the step.
+    /// ITU-R BT.2124-0: equal colours differ by 0; the formula is symmetric and grows with the
+    /// step.
     void itpBehaves()
     {
         const XYZ white{95.05, 100, 108.9};
@@ -125,14 +129,14 @@ private slots:
         const XYZ two = toXyz(1.02 * vec(white));
         VERIFY_NEAR(deltaEItp(white, one), deltaEItp(one, white), 1e-12);
         QVERIFY(deltaEItp(white, two) > deltaEItp(white, one));
-        // 1 on the scale of BT.2124 is about a just noticeable step: one percent of luminance at 100 cd/m²
-        // stays below 2 (from common practice).
+        // 1 on the scale of BT.2124 is about a just noticeable step: one percent of luminance at
+        // 100 cd/m² stays below 2 (from common practice).
         QVERIFY(deltaEItp(white, one) > 0.1 && deltaEItp(white, one) < 2);
     }
 
     /// ITU-R BT.2100-2: PQ signal of 100 cd/m² is 0.508 (Table 4, worked with the formula by hand:
-    /// 0.50808); for a neutral I is that signal, so ΔE between 0 and 100 cd/m² of D65 is 720 * 0.50808
-    /// less the signal of black, 7.3e-7.
+    /// 0.50808); for a neutral I is that signal, so ΔE between 0 and 100 cd/m² of D65 is 720 *
+    /// 0.50808 less the signal of black, 7.3e-7.
     void itpScaleOnNeutrals()
     {
         const XYZ d65 = fromChromaticity({0.3127, 0.3290}, 100);

@@ -57,7 +57,8 @@ private slots:
         }
     }
 
-    /// The equal-energy spectrum has x = y = 1/3. Source: CIE 15:2018, 7.1 (normalisation of the functions).
+    /// The equal-energy spectrum has x = y = 1/3. Source: CIE 15:2018, 7.1 (normalisation of the
+    /// functions).
     void equalEnergyIsAThird()
     {
         for (const auto *cmf : {&cie1931(), &cie1964()}) {
@@ -72,22 +73,23 @@ private slots:
         }
     }
 
-    /// A mistyped digit shows as a kink: every value lies near the cubic through its four neighbours,
-    /// within 2 % of the highest peak (1.78 at 445 nm). The published z of 1931 itself departs by 0.029 at
-    /// 435 nm; everything else lies below 0.014.
+    /// A mistyped digit shows as a kink: every value lies near the cubic through its four
+    /// neighbours, within 2 % of the highest peak (1.78 at 445 nm). The published z of 1931 itself
+    /// departs by 0.029 at 435 nm; everything else lies below 0.014.
     void observersAreSmooth()
     {
         for (const auto *cmf : {&cie1931(), &cie1964()})
             for (const auto *t : {&cmf->x, &cmf->y, &cmf->z})
                 for (size_t i = 2; i + 2 < kCmfCount; ++i) {
-                    const double cubic = (4 * ((*t)[i - 1] + (*t)[i + 1]) - (*t)[i - 2] - (*t)[i + 2]) / 6;
+                    const double cubic =
+                        (4 * ((*t)[i - 1] + (*t)[i + 1]) - (*t)[i - 2] - (*t)[i + 2]) / 6;
                     VERIFY_BELOW(std::abs((*t)[i] - cubic), 0.02 * 1.78);
                 }
         QCOMPARE(*std::max_element(cie1931().y.begin(), cie1931().y.end()), 1.0);
     }
 
-    /// Source: CIE 15:2018, 4.1.2 and Table T.3 (chromaticities of the D illuminants, 4 decimals). The
-    /// formula for y and the table, which comes from the spectra, differ by up to 0.0002.
+    /// Source: CIE 15:2018, 4.1.2 and Table T.3 (chromaticities of the D illuminants, 4 decimals).
+    /// The formula for y and the table, which comes from the spectra, differ by up to 0.0002.
     void daylightIlluminants_data()
     {
         QTest::addColumn<double>("nominal");
@@ -106,7 +108,8 @@ private slots:
         VERIFY_NEAR(c.y, table.y, 2e-4);
     }
 
-    /// Reference library: Little CMS, cmsWhitePointFromTemp (the same CIE formula), 4000 to 25000 K.
+    /// Reference library: Little CMS, cmsWhitePointFromTemp (the same CIE formula), 4000 to 25000
+    /// K.
     void daylightAgreesWithLittleCms()
     {
         for (double kelvin = 4000; kelvin <= 25000; kelvin += 250) {
@@ -134,8 +137,8 @@ private slots:
         VERIFY_NEAR(correlatedColourTemperature(c).kelvin, kelvin, 2);
     }
 
-    /// Planckian chromaticities. Source: Wyszecki, Stiles, Color Science (1982), Table 2(3.3.4), entered
-    /// from memory to 3 decimals.
+    /// Planckian chromaticities. Source: Wyszecki, Stiles, Color Science (1982), Table 2(3.3.4),
+    /// entered from memory to 3 decimals.
     void planckianLocus_data()
     {
         QTest::addColumn<double>("kelvin");
@@ -156,7 +159,8 @@ private slots:
     void srgbCurve()
     {
         VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.04045, 0), 0.04045 / 12.92, 1e-15);
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, 0), std::pow((0.5 + 0.055) / 1.055, 2.4), 1e-15);
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, 0), std::pow((0.5 + 0.055) / 1.055, 2.4),
+                    1e-15);
         VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 188 / 255.0, 0), 0.5029, 1e-4); // worked by hand
     }
 
@@ -168,7 +172,8 @@ private slots:
         const double a = std::pow(root, 2.4);
         const double b = std::pow(lb, 1 / 2.4) / root;
         for (const double v : {0.0, 0.1, 0.5, 0.9, 1.0})
-            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, lb / lw), a * std::pow(v + b, 2.4), 1e-10);
+            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, lb / lw), a * std::pow(v + b, 2.4),
+                        1e-10);
     }
 
     /// Reference library: Little CMS cmsXYZ2Lab under D50.
@@ -185,9 +190,11 @@ private slots:
                     cmsCIELab theirs;
                     cmsXYZ2Lab(d50, &theirs, &xyz);
                     const Lab ours = labFromXyz({X, Y, Z}, kD50);
-                    worst = std::max({worst, std::abs(ours.L - theirs.L), std::abs(ours.a - theirs.a), std::abs(ours.b - theirs.b)});
+                    worst = std::max({worst, std::abs(ours.L - theirs.L),
+                                      std::abs(ours.a - theirs.a), std::abs(ours.b - theirs.b)});
                 }
-        VERIFY_BELOW(worst, 2e-3); // the library's linear part uses rounded constants (841/108, 16/116)
+        VERIFY_BELOW(worst,
+                     2e-3); // the library's linear part uses rounded constants (841/108, 16/116)
     }
 
     /// Reference library: Little CMS cmsAdaptToIlluminant, Bradford from D65 to D50.
@@ -204,8 +211,8 @@ private slots:
         }
     }
 
-    /// Worked values of the ICC: sRGB primaries adapted to D50, IEC 61966-2-1 / ICC "How to interpret the
-    /// sRGB color space" (5 decimals): red 0.43607, 0.22249, 0.01392.
+    /// Worked values of the ICC: sRGB primaries adapted to D50, IEC 61966-2-1 / ICC "How to
+    /// interpret the sRGB color space" (5 decimals): red 0.43607, 0.22249, 0.01392.
     void srgbRedInThePcs()
     {
         const RelXYZ d65{0.9505, 1, 1.0890};
@@ -221,11 +228,13 @@ private slots:
         const std::string text = readWhole("/usr/share/color/icc/FOGRA39L.ti3");
         QVERIFY2(!text.empty(), "package icc-profiles-free is missing");
         const CgatsTable table = parseCgats(text, "coated offset");
-        QCOMPARE(std::to_string(table.rows.size()), std::string("1617")); // IT8.7/4 has 1617 patches
+        QCOMPARE(std::to_string(table.rows.size()),
+                 std::string("1617")); // IT8.7/4 has 1617 patches
         QVERIFY(table.column("CMYK_C") && (table.column("LAB_L") || table.column("XYZ_X")));
         const size_t x = table.column("XYZ_X") ? *table.column("XYZ_X") : *table.column("LAB_L");
         for (size_t row = 0; row < table.rows.size(); ++row)
-            (void)cgatsNumber(table, row, x, "coated offset"); // throws on anything that is no number
+            (void)cgatsNumber(table, row, x,
+                              "coated offset"); // throws on anything that is no number
     }
 
     /// McCamy et al. 1976: the neutral row of the chart is neutral, white's reflectance is 90 %.

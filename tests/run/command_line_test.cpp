@@ -32,7 +32,8 @@ Answer cli(const QStringList &arguments, const QByteArray &input = {})
     if (!p.waitForFinished(60000))
         return {};
     return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1,
-            QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
+            QString::fromUtf8(p.readAllStandardOutput()),
+            QString::fromUtf8(p.readAllStandardError())};
 }
 
 QString demo(const char *name)
@@ -67,8 +68,12 @@ private slots:
         QTest::newRow("nothing") << QStringList{};
         QTest::newRow("no such command") << QStringList{QStringLiteral("calibrate")};
         QTest::newRow("missing option") << QStringList{QStringLiteral("simulate")};
-        QTest::newRow("no such formula") << QStringList{QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("1931")};
-        QTest::newRow("no such meter") << QStringList{QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--out"), QStringLiteral("x"), QStringLiteral("--meter"), QStringLiteral("eye")};
+        QTest::newRow("no such formula") << QStringList{
+            QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("1931")};
+        QTest::newRow("no such meter") << QStringList{
+            QStringLiteral("run"),   QStringLiteral("--display"), demo("north-desk.json"),
+            QStringLiteral("--out"), QStringLiteral("x"),         QStringLiteral("--meter"),
+            QStringLiteral("eye")};
     }
     void badUsage()
     {
@@ -80,14 +85,18 @@ private slots:
 
     void differenceOfPublishedPairs()
     {
-        const Answer a = cli({QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("2000")},
-                             "# Sharma et al. 2005, pairs 1 and 20\n50 2.6772 -79.7751 50 0 -82.7485\n\n50 2.5 0 58 24 15\n");
+        const Answer a =
+            cli({QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("2000")},
+                "# Sharma et al. 2005, pairs 1 and 20\n50 2.6772 -79.7751 50 0 -82.7485\n\n50 2.5 "
+                "0 58 24 15\n");
         QCOMPARE(a.code, 0);
         const QStringList lines = a.out.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
         QCOMPARE(lines.size(), 2);
         VERIFY_NEAR(lines[0].toDouble(), 2.0425, 1e-4);
         VERIFY_NEAR(lines[1].toDouble(), 19.4535, 1e-4);
-        const Answer json = cli({QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("76"), QStringLiteral("--json")}, "0 0 0 3 4 0\n");
+        const Answer json = cli({QStringLiteral("difference"), QStringLiteral("--formula"),
+                                 QStringLiteral("76"), QStringLiteral("--json")},
+                                "0 0 0 3 4 0\n");
         QCOMPARE(Json::parse(json.out.toStdString())["differences"][0].get<double>(), 5.0);
     }
 
@@ -95,7 +104,8 @@ private slots:
     {
         QTest::addColumn<QByteArray>("input");
         QTest::addColumn<QString>("message");
-        QTest::newRow("too few") << QByteArray("0 0 0\n1 2\n") << "standard input, line 2: 2 numbers; 3 are expected";
+        QTest::newRow("too few") << QByteArray("0 0 0\n1 2\n")
+                                 << "standard input, line 2: 2 numbers; 3 are expected";
         QTest::newRow("NaN") << QByteArray("nan 0 0\n") << "\"nan\" is not a finite number";
         QTest::newRow("word") << QByteArray("red 0 0\n") << "\"red\"";
         QTest::newRow("range") << QByteArray("0 0 300\n") << "300 is outside 0 to 255";
@@ -104,7 +114,9 @@ private slots:
     {
         QFETCH(QByteArray, input);
         QFETCH(QString, message);
-        const Answer a = cli({QStringLiteral("simulate"), QStringLiteral("--display"), demo("north-desk.json")}, input);
+        const Answer a =
+            cli({QStringLiteral("simulate"), QStringLiteral("--display"), demo("north-desk.json")},
+                input);
         QCOMPARE(a.code, 2);
         QVERIFY2(a.err.contains(message), qPrintable(a.err));
     }
@@ -112,21 +124,40 @@ private slots:
     void theWholeJob()
     {
         const QString out = m_folder->filePath(QStringLiteral("job"));
-        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"), demo("south-desk.json"), QStringLiteral("--chart"), QStringLiteral("60"), QStringLiteral("--out"), out, QStringLiteral("--json")});
+        const Answer a =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("south-desk.json"),
+                 QStringLiteral("--chart"), QStringLiteral("60"), QStringLiteral("--out"), out,
+                 QStringLiteral("--json")});
         QVERIFY2(a.code == 0, qPrintable(a.err));
-        for (const char *file : {"profile.icc", "readings.cgats", "controls.json", "validation.cgats", "report.json", "report.html"})
+        for (const char *file : {"profile.icc", "readings.cgats", "controls.json",
+                                 "validation.cgats", "report.json", "report.html"})
             QVERIFY2(QFile::exists(out + QLatin1Char('/') + QLatin1String(file)), file);
         const Json report = Json::parse(a.out.toStdString());
         VERIFY_BELOW(report["after"]["delta_uv"].get<double>(), 0.0015);
         VERIFY_BELOW(report["calibration"]["mean_delta_e_2000"].get<double>(), 0.7);
 
         // simulate agrees with what the report says of white
-        const Answer s = cli({QStringLiteral("simulate"), QStringLiteral("--display"), demo("south-desk.json"), QStringLiteral("--profile"), out + QStringLiteral("/profile.icc"), QStringLiteral("--controls"), out + QStringLiteral("/controls.json")}, "255 255 255\n");
+        const Answer s =
+            cli({QStringLiteral("simulate"), QStringLiteral("--display"), demo("south-desk.json"),
+                 QStringLiteral("--profile"), out + QStringLiteral("/profile.icc"),
+                 QStringLiteral("--controls"), out + QStringLiteral("/controls.json")},
+                "255 255 255\n");
         const double luminance = s.out.split(QLatin1Char(' ')).at(1).toDouble();
-        VERIFY_BELOW(std::abs(luminance / report["after"]["white_xyz"][1].get<double>() - 1), 0.005);
+        VERIFY_BELOW(std::abs(luminance / report["after"]["white_xyz"][1].get<double>() - 1),
+                     0.005);
 
         // validate: within tolerance, and not for another display
-        const QStringList validate = {QStringLiteral("validate"), QStringLiteral("--profile"), out + QStringLiteral("/profile.icc"), QStringLiteral("--controls"), out + QStringLiteral("/controls.json"), QStringLiteral("--reference"), QStringLiteral("chart24"), QStringLiteral("--tolerance"), QStringLiteral("general"), QStringLiteral("--json"), QStringLiteral("--display")};
+        const QStringList validate = {QStringLiteral("validate"),
+                                      QStringLiteral("--profile"),
+                                      out + QStringLiteral("/profile.icc"),
+                                      QStringLiteral("--controls"),
+                                      out + QStringLiteral("/controls.json"),
+                                      QStringLiteral("--reference"),
+                                      QStringLiteral("chart24"),
+                                      QStringLiteral("--tolerance"),
+                                      QStringLiteral("general"),
+                                      QStringLiteral("--json"),
+                                      QStringLiteral("--display")};
         const Answer good = cli(validate + QStringList{demo("south-desk.json")});
         QVERIFY2(good.code == 0, qPrintable(good.err));
         QCOMPARE(Json::parse(good.out.toStdString())["patches"].size(), size_t(24));
@@ -136,7 +167,9 @@ private slots:
 
         // build from the readings the run wrote: the same model, without the LUT
         const QString built = m_folder->filePath(QStringLiteral("built.icc"));
-        const Answer b = cli({QStringLiteral("build"), QStringLiteral("--readings"), out + QStringLiteral("/readings.cgats"), QStringLiteral("--out"), built, QStringLiteral("--profile"), QStringLiteral("matrix")});
+        const Answer b = cli({QStringLiteral("build"), QStringLiteral("--readings"),
+                              out + QStringLiteral("/readings.cgats"), QStringLiteral("--out"),
+                              built, QStringLiteral("--profile"), QStringLiteral("matrix")});
         QVERIFY2(b.code == 0, qPrintable(b.err));
         const QByteArray bytes = run::readFile(built);
         const ProfileFile p({bytes.begin(), bytes.end()}, "built");
@@ -148,7 +181,13 @@ private slots:
         QByteArray profiles[3];
         for (int i = 0; i < 3; ++i) {
             const QString out = m_folder->filePath(QString::number(i));
-            QCOMPARE(cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--chart"), QStringLiteral("30"), QStringLiteral("--meter"), QStringLiteral("colorimeter"), QStringLiteral("--seed"), QString::number(i == 2 ? 9 : 4), QStringLiteral("--out"), out}).code, 0);
+            QCOMPARE(
+                cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                     QStringLiteral("--chart"), QStringLiteral("30"), QStringLiteral("--meter"),
+                     QStringLiteral("colorimeter"), QStringLiteral("--seed"),
+                     QString::number(i == 2 ? 9 : 4), QStringLiteral("--out"), out})
+                    .code,
+                0);
             profiles[i] = withoutDateAndId(run::readFile(out + QStringLiteral("/profile.icc")));
         }
         QVERIFY(profiles[0] == profiles[1]);
@@ -159,10 +198,15 @@ private slots:
     void survivesBeingKilled()
     {
         auto arguments = [&](const QString &folder) {
-            return QStringList{QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--meter"), QStringLiteral("colorimeter"), QStringLiteral("--chart"), QStringLiteral("60"), QStringLiteral("--seed"), QStringLiteral("11"), QStringLiteral("--out"), m_folder->filePath(folder)};
+            return QStringList{
+                QStringLiteral("run"),     QStringLiteral("--display"),   demo("north-desk.json"),
+                QStringLiteral("--meter"), QStringLiteral("colorimeter"), QStringLiteral("--chart"),
+                QStringLiteral("60"),      QStringLiteral("--seed"),      QStringLiteral("11"),
+                QStringLiteral("--out"),   m_folder->filePath(folder)};
         };
         QCOMPARE(cli(arguments(QStringLiteral("whole"))).code, 0);
-        const QByteArray whole = withoutDateAndId(run::readFile(m_folder->filePath(QStringLiteral("whole/profile.icc"))));
+        const QByteArray whole = withoutDateAndId(
+            run::readFile(m_folder->filePath(QStringLiteral("whole/profile.icc"))));
         QRandomGenerator random(5);
         for (int round = 0; round < 5; ++round) {
             const QString folder = QStringLiteral("killed%1").arg(round);
@@ -180,17 +224,27 @@ private slots:
             const Answer a = cli(arguments(folder));
             QVERIFY2(a.code == 0, qPrintable(a.err));
             QVERIFY(killed > 0);
-            QVERIFY(withoutDateAndId(run::readFile(m_folder->filePath(folder + QStringLiteral("/profile.icc")))) == whole);
+            QVERIFY(withoutDateAndId(run::readFile(
+                        m_folder->filePath(folder + QStringLiteral("/profile.icc")))) == whole);
         }
     }
 
     void aFaultEndsWithThreeAndTheSameCommandGoesOn()
     {
         const QString out = m_folder->filePath(QStringLiteral("fault"));
-        const QStringList base = {QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--chart"), QStringLiteral("30"), QStringLiteral("--out"), out};
-        const Answer a = cli(base + QStringList{QStringLiteral("--fault"), QStringLiteral("unplugged@40")});
+        const QStringList base = {QStringLiteral("run"),
+                                  QStringLiteral("--display"),
+                                  demo("north-desk.json"),
+                                  QStringLiteral("--chart"),
+                                  QStringLiteral("30"),
+                                  QStringLiteral("--out"),
+                                  out};
+        const Answer a =
+            cli(base + QStringList{QStringLiteral("--fault"), QStringLiteral("unplugged@40")});
         QCOMPARE(a.code, 3);
-        QVERIFY2(a.err.contains(QLatin1String("unplugged")) && a.err.contains(QLatin1String("same command again")), qPrintable(a.err));
+        QVERIFY2(a.err.contains(QLatin1String("unplugged")) &&
+                     a.err.contains(QLatin1String("same command again")),
+                 qPrintable(a.err));
         QCOMPARE(cli(base).code, 0);
         const Answer other = cli(base + QStringList{QStringLiteral("--seed"), QStringLiteral("2")});
         QCOMPARE(other.code, 2);
@@ -204,17 +258,41 @@ private slots:
         QTest::addColumn<int>("code");
         QTest::addColumn<QString>("message");
         const QByteArray north = run::readFile(demo("north-desk.json"));
-        QTest::newRow("display: not JSON") << "run" << QByteArray("{\"format\": ") << 2 << "ends too early";
-        QTest::newRow("display: unknown key") << "run" << QByteArray(north).replace("\"hours\"", "\"hour\"") << 2 << "\"hours\": is missing";
-        QTest::newRow("display: NaN") << "run" << QByteArray(north).replace("320.0", "NaN") << 2 << "not valid JSON";
-        QTest::newRow("display: too dark for the aim") << "run" << QByteArray(north).replace("320.0", "60.0") << 3 << "the display reaches";
-        QTest::newRow("display: no blue left") << "run as is" << QByteArray(north).replace("[0.3080, 0.3210]", "[0.42, 0.42]").replace("320.0", "150.0") << 3 << "no blue is left";
-        QTest::newRow("aim: unknown key") << "aim" << QByteArray(R"({"format": "bold-lantern-aim", "version": 1, "name": "x", "white": "native", "luminance": "native", "tone": "native", "black": "native", "sepia": 1})") << 2 << "\"sepia\"";
+        QTest::newRow("display: not JSON")
+            << "run" << QByteArray("{\"format\": ") << 2 << "ends too early";
+        QTest::newRow("display: unknown key")
+            << "run" << QByteArray(north).replace("\"hours\"", "\"hour\"") << 2
+            << "\"hours\": is missing";
+        QTest::newRow("display: NaN")
+            << "run" << QByteArray(north).replace("320.0", "NaN") << 2 << "not valid JSON";
+        QTest::newRow("display: too dark for the aim")
+            << "run" << QByteArray(north).replace("320.0", "60.0") << 3 << "the display reaches";
+        QTest::newRow("display: no blue left") << "run as is"
+                                               << QByteArray(north)
+                                                      .replace("[0.3080, 0.3210]", "[0.42, 0.42]")
+                                                      .replace("320.0", "150.0")
+                                               << 3 << "no blue is left";
+        QTest::newRow("aim: unknown key")
+            << "aim"
+            << QByteArray(
+                   R"({"format": "bold-lantern-aim", "version": 1, "name": "x", "white": "native", "luminance": "native", "tone": "native", "black": "native", "sepia": 1})")
+            << 2 << "\"sepia\"";
         QTest::newRow("aim: wrong file") << "aim" << north << 2 << "not \"bold-lantern-aim\"";
         QTest::newRow("readings: empty") << "build" << QByteArray() << 2 << "the file is empty";
-        QTest::newRow("readings: no neutrals") << "build" << QByteArray("CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\nBEGIN_DATA\n255 255 255 95 100 109\n0 0 0 .1 .1 .1\n255 0 0 41 21 2\n0 255 0 36 72 12\n0 0 255 18 7 95\n255 255 0 77 93 14\n0 255 255 54 79 107\n255 0 255 59 28 97\n128 0 0 9 4 .4\nEND_DATA\n") << 2 << "no neutrals";
-        QTest::newRow("profile: text") << "validate" << QByteArray("not a profile").repeated(40) << 2 << "no ICC profile";
-        QTest::newRow("controls: out of range") << "controls" << QByteArray(R"({"brightness": 500, "contrast": 1, "red_gain": 1, "green_gain": 1, "blue_gain": 1})") << 2 << "within 0 to 100";
+        QTest::newRow("readings: no neutrals")
+            << "build"
+            << QByteArray("CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y "
+                          "XYZ_Z\nEND_DATA_FORMAT\nBEGIN_DATA\n255 255 255 95 100 109\n0 0 0 .1 .1 "
+                          ".1\n255 0 0 41 21 2\n0 255 0 36 72 12\n0 0 255 18 7 95\n255 255 0 77 93 "
+                          "14\n0 255 255 54 79 107\n255 0 255 59 28 97\n128 0 0 9 4 .4\nEND_DATA\n")
+            << 2 << "no neutrals";
+        QTest::newRow("profile: text")
+            << "validate" << QByteArray("not a profile").repeated(40) << 2 << "no ICC profile";
+        QTest::newRow("controls: out of range")
+            << "controls"
+            << QByteArray(
+                   R"({"brightness": 500, "contrast": 1, "red_gain": 1, "green_gain": 1, "blue_gain": 1})")
+            << 2 << "within 0 to 100";
     }
     void badInputIsNamed()
     {
@@ -227,17 +305,35 @@ private slots:
         const QString out = m_folder->filePath(QStringLiteral("out"));
         QStringList arguments;
         if (command == QLatin1String("run"))
-            arguments = {QStringLiteral("run"), QStringLiteral("--display"), file, QStringLiteral("--out"), out, QStringLiteral("--chart"), QStringLiteral("30")};
+            arguments = {QStringLiteral("run"),
+                         QStringLiteral("--display"),
+                         file,
+                         QStringLiteral("--out"),
+                         out,
+                         QStringLiteral("--chart"),
+                         QStringLiteral("30")};
         else if (command == QLatin1String("run as is"))
-            arguments = {QStringLiteral("run"), QStringLiteral("--no-adjust"), QStringLiteral("--display"), file, QStringLiteral("--out"), out, QStringLiteral("--chart"), QStringLiteral("30")};
+            arguments = {QStringLiteral("run"),       QStringLiteral("--no-adjust"),
+                         QStringLiteral("--display"), file,
+                         QStringLiteral("--out"),     out,
+                         QStringLiteral("--chart"),   QStringLiteral("30")};
         else if (command == QLatin1String("aim"))
-            arguments = {QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--aim"), file, QStringLiteral("--out"), out};
+            arguments = {QStringLiteral("run"),
+                         QStringLiteral("--display"),
+                         demo("north-desk.json"),
+                         QStringLiteral("--aim"),
+                         file,
+                         QStringLiteral("--out"),
+                         out};
         else if (command == QLatin1String("build"))
-            arguments = {QStringLiteral("build"), QStringLiteral("--readings"), file, QStringLiteral("--out"), out};
+            arguments = {QStringLiteral("build"), QStringLiteral("--readings"), file,
+                         QStringLiteral("--out"), out};
         else if (command == QLatin1String("validate"))
-            arguments = {QStringLiteral("validate"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--profile"), file};
+            arguments = {QStringLiteral("validate"), QStringLiteral("--display"),
+                         demo("north-desk.json"), QStringLiteral("--profile"), file};
         else
-            arguments = {QStringLiteral("simulate"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--controls"), file};
+            arguments = {QStringLiteral("simulate"), QStringLiteral("--display"),
+                         demo("north-desk.json"), QStringLiteral("--controls"), file};
         const Answer a = cli(arguments);
         QCOMPARE(a.code, code);
         QVERIFY2(a.err.contains(message), qPrintable(a.err));
@@ -253,26 +349,37 @@ private slots:
         ReadingSet set;
         for (const DeviceRgb &p : makeChart(40)) {
             const Vec3 light = (vec(p) / 255).array().pow(2.2);
-            set.readings.push_back({p, toXyz(Mat3{{41, 36, 18}, {21, 72, 7}, {2, 12, 95}} * light + Vec3(0.1, 0.1, 0.1))});
+            set.readings.push_back({p, toXyz(Mat3{{41, 36, 18}, {21, 72, 7}, {2, 12, 95}} * light +
+                                             Vec3(0.1, 0.1, 0.1))});
         }
         run::writeFile(readings, QByteArray::fromStdString(readingsToCgats(set)));
         QProcess p;
-        p.start(QStringLiteral("sh"), {QStringLiteral("-c"), QStringLiteral("trap '' XFSZ; ulimit -f 100; exec %1 build --readings %2 --out %3").arg(QStringLiteral(LANTERN_CLI), readings, out)});
+        p.start(QStringLiteral("sh"),
+                {QStringLiteral("-c"),
+                 QStringLiteral("trap '' XFSZ; ulimit -f 100; exec %1 build --readings %2 --out %3")
+                     .arg(QStringLiteral(LANTERN_CLI), readings, out)});
         QVERIFY(p.waitForFinished());
         const QString err = QString::fromUtf8(p.readAllStandardError());
         QCOMPARE(p.exitCode(), 3);
-        QVERIFY2(err.contains(out) && err.contains(QLatin1String("cannot be written")), qPrintable(err));
+        QVERIFY2(err.contains(out) && err.contains(QLatin1String("cannot be written")),
+                 qPrintable(err));
         QVERIFY(!QFile::exists(out));
     }
 
     void unwritableFoldersAreNamed()
     {
-        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--out"), QStringLiteral("/proc/nowhere")});
+        const Answer a =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--out"), QStringLiteral("/proc/nowhere")});
         QCOMPARE(a.code, 3);
         QVERIFY2(a.err.contains(QLatin1String("/proc/nowhere")), qPrintable(a.err));
-        const Answer chart = cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--out"), m_folder->path(), QStringLiteral("--chart"), QStringLiteral("5")});
+        const Answer chart =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--out"), m_folder->path(), QStringLiteral("--chart"),
+                 QStringLiteral("5")});
         QCOMPARE(chart.code, 2);
-        const Answer missing = cli({QStringLiteral("simulate"), QStringLiteral("--display"), QStringLiteral("/no/such.json")});
+        const Answer missing = cli({QStringLiteral("simulate"), QStringLiteral("--display"),
+                                    QStringLiteral("/no/such.json")});
         QCOMPARE(missing.code, 2);
         QVERIFY(missing.err.contains(QLatin1String("no such file")));
     }

@@ -1,11 +1,10 @@
 #pragma once
 
+#include "runner.h"
 #include "run/bench_devices.h"
 #include "run/run_engine.h"
 
-#include <QEventLoop>
-#include <QTest>
-#include <QTimer>
+#include <QFileInfo>
 
 #include <functional>
 #include <memory>
@@ -17,10 +16,14 @@ struct EngineRig {
     explicit EngineRig(const QString &logbook, const std::string &display = "north-desk.json",
                        const std::string &meterKind = "reference")
         : rig(std::make_shared<run::BenchRig>(bench::Bench(
-              bench::displayFromJson(parseJson(bench::builtInText(display), display), display), display,
-              bench::builtInMeter(meterKind), "", 3))),
-          eye(&presenter), meter(rig, &eye), controls(rig), lut(rig),
-          store(QFileInfo(logbook).path() + QStringLiteral("/profile.icc")), engine(logbook)
+              bench::displayFromJson(parseJson(bench::builtInText(display), display), display),
+              display, bench::builtInMeter(meterKind), "", 3))),
+          eye(&presenter),
+          meter(rig, &eye),
+          controls(rig),
+          lut(rig),
+          store(QFileInfo(logbook).path() + QStringLiteral("/profile.icc")),
+          engine(logbook)
     {
         engine.setDevices({&meter, &presenter, &controls, &lut, &store});
         QObject::connect(&engine, &run::RunEngine::statusChanged, [this](const run::RunStatus &s) {
@@ -28,8 +31,10 @@ struct EngineRig {
             if (onStatus)
                 onStatus(s);
         });
-        QObject::connect(&engine, &run::RunEngine::resultsChanged, [this](const run::RunResults &r) { results = r; });
-        QObject::connect(&engine, &run::RunEngine::failed, [this](const QString &m, int) { failure = m; });
+        QObject::connect(&engine, &run::RunEngine::resultsChanged,
+                         [this](const run::RunResults &r) { results = r; });
+        QObject::connect(&engine, &run::RunEngine::failed,
+                         [this](const QString &m, int) { failure = m; });
     }
 
     [[nodiscard]] static run::RunSetup setup()
@@ -47,11 +52,7 @@ struct EngineRig {
         return s;
     }
 
-    /// Runs the event loop until `done` holds; false after half a minute.
-    bool waitUntil(const std::function<bool()> &done)
-    {
-        return QTest::qWaitFor(done, 30000);
-    }
+    bool waitUntil(const std::function<bool()> &done) { return test::waitUntil(done); }
     bool waitFor(run::Activity activity)
     {
         return waitUntil([&] { return status.activity == activity; });

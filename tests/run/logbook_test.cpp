@@ -25,7 +25,9 @@ private slots:
         const qint64 run = book.createRun(test::EngineRig::setup());
         for (int i = 0; i < 100; ++i) {
             LoggedReading l;
-            l.reading = {{i * 1.0, 255.0 - i, i / 3.0}, {std::sqrt(i + 1), 1.0 / (i + 7), std::exp(i / 9.0)}, 0.1 * i};
+            l.reading = {{i * 1.0, 255.0 - i, i / 3.0},
+                         {std::sqrt(i + 1), 1.0 / (i + 7), std::exp(i / 9.0)},
+                         0.1 * i};
             l.meterState = QByteArray::number(i);
             if (i % 2)
                 l.controls = MonitorControls{double(i), 70, 100, 99, 98};
@@ -34,7 +36,8 @@ private slots:
         const auto back = book.readings(run, Stage::Measure);
         QCOMPARE(back.size(), size_t(100));
         for (int i = 0; i < 100; ++i) {
-            QCOMPARE(back[i].reading.xyz, (XYZ{std::sqrt(i + 1), 1.0 / (i + 7), std::exp(i / 9.0)}));
+            QCOMPARE(back[i].reading.xyz,
+                     (XYZ{std::sqrt(i + 1), 1.0 / (i + 7), std::exp(i / 9.0)}));
             QCOMPARE(back[i].meterState, QByteArray::number(i));
             QCOMPARE(back[i].controls.has_value(), i % 2 == 1);
         }
@@ -44,7 +47,10 @@ private slots:
     void setupSurvives()
     {
         RunSetup setup = test::EngineRig::setup();
-        setup.aim = {.name = "x", .white = Chromaticity{0.31, 0.32}, .luminanceCdM2 = {}, .tone = NativeTone{}};
+        setup.aim = {.name = "x",
+                     .white = Chromaticity{0.31, 0.32},
+                     .luminanceCdM2 = {},
+                     .tone = NativeTone{}};
         setup.linkBits.reset();
         setup.startControls.reset();
         setup.adjust = AdjustMode::ByHand;
@@ -109,9 +115,11 @@ private slots:
 
     void damagedAndForeignFilesAreNamed()
     {
-        writeFile(path(), QByteArray("this is no database, but it is long enough to look at").repeated(50));
+        writeFile(path(),
+                  QByteArray("this is no database, but it is long enough to look at").repeated(50));
         VERIFY_ERROR(Logbook(path(), Logbook::Access::Write), "log.sqlite");
-        VERIFY_ERROR(Logbook(QStringLiteral("/proc/no/log.sqlite"), Logbook::Access::Write), "cannot be written");
+        VERIFY_ERROR(Logbook(QStringLiteral("/proc/no/log.sqlite"), Logbook::Access::Write),
+                     "cannot be written");
     }
 
     void aNewerLogbookIsLeftAlone()
@@ -120,7 +128,8 @@ private slots:
             Logbook book(path(), Logbook::Access::Write);
         }
         {
-            QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("newer"));
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("newer"));
             db.setDatabaseName(path());
             QVERIFY(db.open());
             QVERIFY(QSqlQuery(db).exec(QStringLiteral("PRAGMA user_version = 99")));

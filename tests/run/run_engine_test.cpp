@@ -8,6 +8,13 @@ using namespace lantern;
 using namespace lantern::run;
 using lantern::test::EngineRig;
 
+namespace {
+
+/// Times life: some 10 ms a reading, so that a test can step in between two of them.
+constexpr double kUnhurried = 50;
+
+} // namespace
+
 class RunEngineTest : public QObject {
     Q_OBJECT
 private slots:
@@ -25,7 +32,10 @@ private slots:
         for (int i = 0; i < 7; ++i) {
             QVERIFY(rig.waitFor(Activity::Waiting));
             rig.engine.proceed();
-            QVERIFY(rig.waitUntil([&] { return rig.status.activity == Activity::Waiting || rig.status.activity == Activity::Finished; }));
+            QVERIFY(rig.waitUntil([&] {
+                return rig.status.activity == Activity::Waiting ||
+                       rig.status.activity == Activity::Finished;
+            }));
         }
         QCOMPARE(rig.status.activity, Activity::Finished);
         QCOMPARE(waited, std::vector<Stage>(kStages.begin(), kStages.end()));
@@ -56,6 +66,7 @@ private slots:
     void pausesAfterAReadingAndGoesOn()
     {
         EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
         rig.engine.begin(EngineRig::setup());
         rig.engine.proceed();
         QVERIFY(rig.waitUntil([&] { return rig.status.readingsDone >= 3; }));
@@ -108,15 +119,16 @@ private slots:
         rig.engine.setAutomatic(true);
         rig.engine.begin(setup);
         QVERIFY(rig.waitFor(Activity::Blocked));
-        QVERIFY2(rig.status.message.contains(QStringLiteral("900 cd/m²")), qPrintable(rig.status.message));
+        QVERIFY2(rig.status.message.contains(QStringLiteral("900 cd/m²")),
+                 qPrintable(rig.status.message));
         QVERIFY(rig.status.message.contains(QLatin1String("aim at 24")));
         // the readings up to there are kept
         Logbook reader(logbook(), Logbook::Access::Read);
         QVERIFY(reader.readings(rig.status.run, Stage::Calibrate).size() > 10);
     }
 
-    /// The state of every device and of every file after a crash must not matter: a new engine on the
-    /// same logbook ends with the same profile.
+    /// The state of every device and of every file after a crash must not matter: a new engine on
+    /// the same logbook ends with the same profile.
     void goesOnAfterACrashWithTheSameResult_data()
     {
         QTest::addColumn<int>("readings");
@@ -140,10 +152,12 @@ private slots:
             EngineRig rig(logbook());
             int taken = 0;
             bool enough = false;
-            QObject::connect(&rig.engine, &RunEngine::readingTaken, &rig.engine, [&] { enough = ++taken >= readings; });
+            QObject::connect(&rig.engine, &RunEngine::readingTaken, &rig.engine,
+                             [&] { enough = ++taken >= readings; });
             rig.engine.setAutomatic(true);
             rig.engine.begin(EngineRig::setup());
-            QVERIFY(rig.waitUntil([&] { return enough || rig.status.activity == Activity::Finished; }));
+            QVERIFY(
+                rig.waitUntil([&] { return enough || rig.status.activity == Activity::Finished; }));
             run = rig.status.run;
         } // everything is dropped here as it is
         EngineRig rig(logbook());
@@ -158,6 +172,7 @@ private slots:
     void stopKeepsTheRunForLaterAndAbandonDoesNot()
     {
         EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
         rig.engine.begin(EngineRig::setup());
         rig.engine.proceed();
         QVERIFY(rig.waitUntil([&] { return rig.status.readingsDone >= 3; }));
@@ -181,10 +196,12 @@ private slots:
         rig.engine.proceed();
         QVERIFY(rig.waitFor(Activity::Waiting));
         rig.engine.proceed();
-        QVERIFY(rig.waitUntil([&] { return rig.results.whites.size() >= 3 && rig.results.advice; }));
+        QVERIFY(
+            rig.waitUntil([&] { return rig.results.whites.size() >= 3 && rig.results.advice; }));
         const double before = rig.results.whites.back().white.Y;
         rig.engine.turnControls(rig.results.advice->controls);
-        QVERIFY(rig.waitUntil([&] { return std::abs(rig.results.whites.back().white.Y / 120 - 1) < 0.1; }));
+        QVERIFY(rig.waitUntil(
+            [&] { return std::abs(rig.results.whites.back().white.Y / 120 - 1) < 0.1; }));
         QVERIFY(before > 200);
         QCOMPARE(rig.status.activity, Activity::Working);
         rig.engine.proceed();
@@ -226,12 +243,14 @@ private slots:
     void aFullDiskPausesTheRunAndLosesNothing()
     {
         EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
         rig.engine.setAutomatic(true);
         rig.engine.begin(EngineRig::setup());
         QVERIFY(rig.waitUntil([&] { return rig.status.readingsDone >= 3; }));
         rig.engine.limitLogbookPages(1); // SQLite then says SQLITE_FULL as on a full disk
         QVERIFY(rig.waitFor(Activity::Faulted));
-        QVERIFY2(rig.status.message.contains(QLatin1String("disk is full")), qPrintable(rig.status.message));
+        QVERIFY2(rig.status.message.contains(QLatin1String("disk is full")),
+                 qPrintable(rig.status.message));
         rig.engine.limitLogbookPages(1 << 20);
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
@@ -246,7 +265,8 @@ private slots:
         rig.engine.begin(EngineRig::setup());
         QVERIFY(rig.waitFor(Activity::Faulted));
         QCOMPARE(rig.status.stage, Stage::Install);
-        QVERIFY2(rig.status.message.contains(QLatin1String("cannot be written")), qPrintable(rig.status.message));
+        QVERIFY2(rig.status.message.contains(QLatin1String("cannot be written")),
+                 qPrintable(rig.status.message));
         QVERIFY(QDir(m_folder->path()).rmdir(QStringLiteral("profile.icc")));
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
@@ -265,7 +285,10 @@ private slots:
     }
 
 private:
-    [[nodiscard]] QString logbook() const { return m_folder->filePath(QStringLiteral("log.sqlite")); }
+    [[nodiscard]] QString logbook() const
+    {
+        return m_folder->filePath(QStringLiteral("log.sqlite"));
+    }
     std::unique_ptr<QTemporaryDir> m_folder;
 };
 

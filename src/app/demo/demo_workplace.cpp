@@ -22,9 +22,8 @@ constexpr double kWarmMinutes = 30; // common practice: 15 to 30 minutes
 
 bench::Bench makeBench(const std::string &file, const std::string &meterKind)
 {
-    return bench::Bench(
-        bench::displayFromJson(parseJson(bench::builtInText(file), file), file), file,
-        bench::builtInMeter(meterKind), "", kDemoSeed);
+    return bench::Bench(bench::displayFromJson(parseJson(bench::builtInText(file), file), file),
+                        file, bench::builtInMeter(meterKind), "", kDemoSeed);
 }
 
 /// "north-desk" becomes "North desk".
@@ -87,8 +86,7 @@ private:
 ScreenEye::ScreenEye(PatchWindow *window, std::shared_ptr<run::BenchRig> rig,
                      run::VideoLutDevice *lut, QObject *parent)
     : BenchEye(parent), m_window(window), m_rig(std::move(rig)), m_lut(lut)
-{
-}
+{}
 
 void ScreenEye::look()
 {
@@ -105,7 +103,8 @@ void ScreenEye::lookHere()
     bench::Bench::SeenColours seen;
     const double area = static_cast<double>(image.width()) * image.height();
     for (const auto &[rgb, count] : counts)
-        seen.emplace_back(DeviceRgb{static_cast<double>(qRed(rgb)), static_cast<double>(qGreen(rgb)),
+        seen.emplace_back(DeviceRgb{static_cast<double>(qRed(rgb)),
+                                    static_cast<double>(qGreen(rgb)),
                                     static_cast<double>(qBlue(rgb))},
                           count / area);
     if (m_lut) {
@@ -120,7 +119,8 @@ void ScreenEye::lookHere()
 }
 
 DemoWorkplace::DemoWorkplace(QObject *parent)
-    : Workplace(parent), m_patch(std::make_unique<PatchWindow>()),
+    : Workplace(parent),
+      m_patch(std::make_unique<PatchWindow>()),
       m_presenter(std::make_unique<WindowPresenter>(m_patch.get()))
 {
     if (QGuiApplication::platformName() == QLatin1String("xcb"))
@@ -269,16 +269,33 @@ std::vector<ReadyPoint> DemoWorkplace::readyPoints(int display) const
         {tr("Meter connected"), tr("Without it nothing can be measured."), true, true,
          tr("%1 answers.").arg(meter)},
         {tr("Display warm"), tr("Colour and luminance drift while a panel warms up."), true,
-         minutes >= kWarmMinutes, tr("On for %1 minutes.").arg(locale.toString(std::floor(minutes), 'f', 0))},
+         minutes >= kWarmMinutes,
+         tr("On for %1 minutes.").arg(locale.toString(std::floor(minutes), 'f', 0))},
         {tr("Monitor at its factory settings"),
-         tr("Picture modes, dynamic contrast and HDR hide or move the controls."), false, false, {}},
-        {tr("No light on the screen"), tr("A lamp or window on the glass is read as the screen's own light."),
-         false, false, {}},
+         tr("Picture modes, dynamic contrast and HDR hide or move the controls."),
+         false,
+         false,
+         {}},
+        {tr("No light on the screen"),
+         tr("A lamp or window on the glass is read as the screen's own light."),
+         false,
+         false,
+         {}},
         {tr("Night light and automatic brightness off"),
-         tr("Whatever moves colour by itself spoils the readings."), false, false, {}},
-        {tr("Screen saver and dimming off"), tr("A dark screen in mid-run costs the run its time."), false,
-         false, {}},
-        {tr("Meter hangs flat on the patch"), tr("A gap lets in light and reads too dark."), false, false, {}},
+         tr("Whatever moves colour by itself spoils the readings."),
+         false,
+         false,
+         {}},
+        {tr("Screen saver and dimming off"),
+         tr("A dark screen in mid-run costs the run its time."),
+         false,
+         false,
+         {}},
+        {tr("Meter hangs flat on the patch"),
+         tr("A gap lets in light and reads too dark."),
+         false,
+         false,
+         {}},
     };
 }
 
@@ -323,17 +340,16 @@ void DemoWorkplace::makeHistory(const QString &logbookPath)
         double hours;
     };
     for (const Earlier &e : {Earlier{"north-desk.json", 34, 1050}, {"south-desk.json", 12, 9700}}) {
-        auto description = bench::displayFromJson(parseJson(bench::builtInText(e.file), e.file), e.file);
+        auto description =
+            bench::displayFromJson(parseJson(bench::builtInText(e.file), e.file), e.file);
         description.hours = e.hours;
         description.remoteControls = true; // somebody turned them that day
         bench::Bench b(description, e.file, bench::builtInMeter("colorimeter"), "", kDemoSeed + 1);
         run::RunSetup setup = setupOf(b);
         setup.aim = aimPresets().front();
         setup.chartPatches = 96;
-        setup.startedAt = QDateTime::currentDateTimeUtc()
-                              .addDays(-e.daysAgo)
-                              .toString(Qt::ISODate)
-                              .toStdString();
+        setup.startedAt =
+            QDateTime::currentDateTimeUtc().addDays(-e.daysAgo).toString(Qt::ISODate).toStdString();
         const auto rig = std::make_shared<run::BenchRig>(std::move(b));
         run::DirectPresenter presenter;
         run::DirectEye eye(&presenter);
@@ -348,10 +364,12 @@ void DemoWorkplace::makeHistory(const QString &logbookPath)
         connect(&engine, &run::RunEngine::failed, &loop, &QEventLoop::quit);
         connect(&engine, &run::RunEngine::statusChanged, &loop, [&](const run::RunStatus &status) {
             if (status.activity == run::Activity::Finished ||
-                status.activity == run::Activity::Faulted || status.activity == run::Activity::Blocked)
+                status.activity == run::Activity::Faulted ||
+                status.activity == run::Activity::Blocked)
                 loop.quit();
         });
-        QMetaObject::invokeMethod(&engine, [&] { engine.begin(setup); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            &engine, [&] { engine.begin(setup); }, Qt::QueuedConnection);
         loop.exec();
     }
 }

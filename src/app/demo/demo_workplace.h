@@ -10,8 +10,8 @@
 
 namespace lantern::app {
 
-/// What the bench's meter sees: the pixels that the patch window really shows, through the LUT that is
-/// really loaded.
+/// What the bench's meter sees: the pixels that the patch window really shows, through the LUT that
+/// is really loaded.
 class ScreenEye : public run::BenchEye {
     Q_OBJECT
 public:
@@ -28,9 +28,9 @@ private:
     run::VideoLutDevice *m_lut;
 };
 
-/// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. All of them
-/// share the one output of the X server that the window is on; choosing a display puts its own LUT and
-/// profile in force there.
+/// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. All of
+/// them share the one output of the X server that the window is on; choosing a display puts its own
+/// LUT and profile in force there.
 class DemoWorkplace : public Workplace {
     Q_OBJECT
 public:
@@ -56,8 +56,8 @@ public:
     /// The next reading on a display fails in this way.
     void injectFault(int display, MeterFault fault);
 
-    /// Measures the demo's earlier runs into an empty logbook, with their true dates in the past. Runs
-    /// in the calling thread, some seconds of computing.
+    /// Measures the demo's earlier runs into an empty logbook, with their true dates in the past.
+    /// Runs in the calling thread, some seconds of computing.
     static void makeHistory(const QString &logbookPath);
 
 private:

@@ -100,15 +100,18 @@ void DeskWidget::paintDisplay(QPainter &p, size_t index, const Slot &slot) const
     }
     const double left = slot.text.left();
     const double w = slot.text.width();
-    auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour, double indent = 0) {
+    auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour,
+                    double indent = 0) {
         p.setFont(font);
         p.setPen(colour);
         const QString shown = QFontMetricsF(font).elidedText(text, Qt::ElideRight, w - indent);
-        p.drawText(QRectF(left + indent, y, w - indent, 20), Qt::AlignLeft | Qt::AlignVCenter, shown);
+        p.drawText(QRectF(left + indent, y, w - indent, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   shown);
     };
     line(18, card.name, theme::font(11, selected ? QFont::DemiBold : QFont::Normal),
          selected ? theme::kBright : theme::kMuted);
-    line(39, card.detail + QStringLiteral(" · ") + ageText(card), theme::font(theme::kSmall), theme::kMuted);
+    line(39, card.detail + QStringLiteral(" · ") + ageText(card), theme::font(theme::kSmall),
+         theme::kMuted);
     paintMark(p, QRectF(left, 64, 12, 12), card.mark);
     QString text = markWord(card.mark);
     if (card.lastMean)
@@ -139,7 +142,9 @@ void DeskWidget::paintMeter(QPainter &p) const
     p.restore();
     if (m.lastReading) {
         const Chromaticity c = chromaticity(*m.lastReading);
-        line(41, tr("x %1  y %2  %3 cd/m²").arg(figure(c.x, 4), figure(c.y, 4), figure(m.lastReading->Y, 2)),
+        line(41,
+             tr("x %1  y %2  %3 cd/m²")
+                 .arg(figure(c.x, 4), figure(c.y, 4), figure(m.lastReading->Y, 2)),
              theme::font(theme::kNormal), theme::kText);
     } else
         line(41, tr("no reading yet"), theme::font(theme::kNormal), theme::kFaint);

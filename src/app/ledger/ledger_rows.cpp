@@ -81,11 +81,11 @@ LedgerRow profileRow(const SessionState &state)
     row.aim = tr("this run");
     row.before = kDash;
     row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
-                       ? QLocale().toString(QDate::fromString(QString::fromStdString(
-                                                                  state.lastTime->setup.startedAt)
-                                                                  .left(10),
-                                                              Qt::ISODate),
-                                            tr("d MMM", "date of the last run"))
+                       ? QLocale().toString(
+                             QDate::fromString(
+                                 QString::fromStdString(state.lastTime->setup.startedAt).left(10),
+                                 Qt::ISODate),
+                             tr("d MMM", "date of the last run"))
                        : kDash;
     row.now = state.inUse.checked ? state.inUse.found : kDash;
     if (!state.results.installedPath.isEmpty() && state.inUse.checked)
@@ -177,7 +177,7 @@ MainAction beforeRun(const SessionState &state)
         const auto open = std::count_if(state.ready.begin(), state.ready.end(),
                                         [](const ReadyPoint &p) { return !p.done; });
         return {open == 0 ? tr("Ready: choose the aim") : tr("Go on with %1 points open").arg(open),
-                open == 0 ? QString() : tr("Open points are noted in the report."),
+                open == 0 ? QString() : tr("Each open point can spoil the readings."),
                 Intent::ConfirmReady};
     }
     if (state.view != ViewId::Aim)
@@ -209,18 +209,16 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     white.view = ViewId::White;
     const auto cct = aimCct(aim);
     white.aim = cct ? figure(cct, 0) : tr("native");
-    fill(white, s, 0, [](const DisplayState &d) {
-        return d.cct ? std::optional(d.cct->kelvin) : std::nullopt;
-    });
+    fill(white, s, 0,
+         [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
     white.mark = judge(s.now->deltaUv, kWhiteDeltaUv);
     rows.push_back(white);
 
     LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
     luminance.view = ViewId::White;
     luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : tr("native");
-    fill(luminance, s, 1, [](const DisplayState &d) {
-        return d.white ? std::optional(d.white->Y) : std::nullopt;
-    });
+    fill(luminance, s, 1,
+         [](const DisplayState &d) { return d.white ? std::optional(d.white->Y) : std::nullopt; });
     if (s.now->white)
         luminance.mark = aim.luminanceCdM2
                              ? judge(std::abs(s.now->white->Y / *aim.luminanceCdM2 - 1), kLuminance)
@@ -229,10 +227,10 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 
     LedgerRow black{tr("Black"), QStringLiteral("cd/m²")};
     black.view = ViewId::Tone;
-    black.aim = aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
-    fill(black, s, 3, [](const DisplayState &d) {
-        return d.black ? std::optional(d.black->Y) : std::nullopt;
-    });
+    black.aim =
+        aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
+    fill(black, s, 3,
+         [](const DisplayState &d) { return d.black ? std::optional(d.black->Y) : std::nullopt; });
     black.mark = s.now->black ? Mark::Within : Mark::NotMeasured;
     rows.push_back(black);
 
@@ -293,7 +291,8 @@ MainAction mainAction(const SessionState &state)
     case Activity::Waiting:
         return {stageVerb(state), stageHint(state), Intent::Proceed};
     case Activity::Working:
-        if (state.status.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand)
+        if (state.status.stage == Stage::Adjust &&
+            state.results.setup.adjust == run::AdjustMode::ByHand)
             return {tr("White is right: go on"), tr("Reading again and again while you turn."),
                     Intent::Proceed};
         return {workingText(state), QString(), Intent::None};

@@ -20,10 +20,10 @@ class LedgerDelegate : public QStyledItemDelegate {
 public:
     LedgerDelegate(const LedgerModel *model, QTableView *table)
         : QStyledItemDelegate(table), m_model(model), m_table(table)
-    {
-    }
+    {}
 
-    void paint(QPainter *p, const QStyleOptionViewItem &option, const QModelIndex &index) const override
+    void paint(QPainter *p, const QStyleOptionViewItem &option,
+               const QModelIndex &index) const override
     {
         const LedgerRow &row = m_model->rows()[index.row()];
         const bool current = m_table->currentIndex().row() == index.row();
@@ -143,8 +143,14 @@ QVariant LedgerModel::headerData(int section, Qt::Orientation orientation, int r
 }
 
 LedgerView::LedgerView(QWidget *parent)
-    : QWidget(parent), m_model(new LedgerModel(this)), m_table(new QTableView), m_aimName(new QLabel),
-      m_aimSummary(new QLabel), m_action(new QPushButton), m_hint(new QLabel), m_notice(new QLabel)
+    : QWidget(parent),
+      m_model(new LedgerModel(this)),
+      m_table(new QTableView),
+      m_aimName(new QLabel),
+      m_aimSummary(new QLabel),
+      m_action(new QPushButton),
+      m_hint(new QLabel),
+      m_notice(new QLabel)
 {
     setFixedWidth(kWidth);
     setAutoFillBackground(true);

@@ -5,7 +5,8 @@
 namespace lantern::app {
 
 View::View(const QString &title, const QString &explanation, Session *session)
-    : m_session(session), m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
+    : m_session(session),
+      m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
       m_body(new QVBoxLayout)
 {
     setAccessibleName(title);

@@ -12,14 +12,19 @@ namespace lantern::app {
 std::vector<ViewEntry> viewRegistry()
 {
     return {
-        {ViewId::Ready, QObject::tr("Ready"), [](Session *s) -> View * { return new ReadyView(s); }},
+        {ViewId::Ready, QObject::tr("Ready"),
+         [](Session *s) -> View * { return new ReadyView(s); }},
         {ViewId::Aim, QObject::tr("Aim"), [](Session *s) -> View * { return new AimView(s); }},
-        {ViewId::White, QObject::tr("White dial"), [](Session *s) -> View * { return new WhiteView(s); }},
-        {ViewId::Tone, QObject::tr("Tone and grey"), [](Session *s) -> View * { return new ToneView(s); }},
-        {ViewId::Gamut, QObject::tr("Gamut"), [](Session *s) -> View * { return new GamutView(s); }},
+        {ViewId::White, QObject::tr("White dial"),
+         [](Session *s) -> View * { return new WhiteView(s); }},
+        {ViewId::Tone, QObject::tr("Tone and grey"),
+         [](Session *s) -> View * { return new ToneView(s); }},
+        {ViewId::Gamut, QObject::tr("Gamut"),
+         [](Session *s) -> View * { return new GamutView(s); }},
         {ViewId::Accuracy, QObject::tr("Colour accuracy"),
          [](Session *s) -> View * { return new AccuracyView(s); }},
-        {ViewId::Profile, QObject::tr("Profile"), [](Session *s) -> View * { return new ProfileView(s); }},
+        {ViewId::Profile, QObject::tr("Profile"),
+         [](Session *s) -> View * { return new ProfileView(s); }},
         {ViewId::Compare, QObject::tr("Before and after"),
          [](Session *s) -> View * { return new CompareView(s); }},
     };

@@ -11,7 +11,8 @@ void paintMark(QPainter &painter, const QRectF &box, Mark mark)
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     const double side = std::min(box.width(), box.height());
-    const QRectF r(box.center().x() - side / 2 + 1, box.center().y() - side / 2 + 1, side - 2, side - 2);
+    const QRectF r(box.center().x() - side / 2 + 1, box.center().y() - side / 2 + 1, side - 2,
+                   side - 2);
     painter.setPen(QPen(theme::kText, 1.6));
     painter.setBrush(Qt::NoBrush);
     switch (mark) {

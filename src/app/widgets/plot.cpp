@@ -48,7 +48,8 @@ QCPCurve *Plot::addLine(const QVector<double> &x, const QVector<double> &y, cons
     if (!look.line)
         curve->setLineStyle(QCPCurve::lsNone);
     if (look.dots)
-        curve->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, look.colour, look.colour, 5));
+        curve->setScatterStyle(
+            QCPScatterStyle(QCPScatterStyle::ssDisc, look.colour, look.colour, 5));
     if (name.isEmpty())
         curve->removeFromLegend();
     else {

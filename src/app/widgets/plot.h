@@ -12,7 +12,8 @@ namespace lantern::app {
 class Plot : public QCustomPlot {
     Q_OBJECT
 public:
-    Plot(const QString &title, const QString &xLabel, const QString &yLabel, QWidget *parent = nullptr);
+    Plot(const QString &title, const QString &xLabel, const QString &yLabel,
+         QWidget *parent = nullptr);
 
     struct Look {
         QColor colour = theme::kText;

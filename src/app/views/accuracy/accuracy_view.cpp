@@ -31,19 +31,27 @@ QPushButton *makeTab(const QString &text)
 } // namespace
 
 AccuracyView::AccuracyView(Session *session)
-    : View(tr("Colour accuracy"), {}, session), m_fields(new MatchFields), m_table(new QTableWidget),
-      m_pages(new QStackedWidget), m_tabs(new QWidget), m_fieldsTab(makeTab(tr("Match fields"))),
-      m_tableTab(makeTab(tr("Table"))), m_order(new QComboBox), m_side(new QWidget),
+    : View(tr("Colour accuracy"), {}, session),
+      m_fields(new MatchFields),
+      m_table(new QTableWidget),
+      m_pages(new QStackedWidget),
+      m_tabs(new QWidget),
+      m_fieldsTab(makeTab(tr("Match fields"))),
+      m_tableTab(makeTab(tr("Table"))),
+      m_order(new QComboBox),
+      m_side(new QWidget),
       m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
       m_verdict(makeLabel({}, 11, theme::kText, QFont::DemiBold)),
-      m_figures(makeLabel({}, theme::kNormal, theme::kText)), m_note(makeLabel({}, theme::kNormal, theme::kText)),
+      m_figures(makeLabel({}, theme::kNormal, theme::kText)),
+      m_note(makeLabel({}, theme::kNormal, theme::kText)),
       m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%")))
 {
     m_fields->setObjectName(QStringLiteral("matchFields"));
     m_table->setColumnCount(6);
     m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
-                                        tr("Measured L* a* b*"), QStringLiteral("ΔE00"), tr("out of gamut")});
+                                        tr("Measured L* a* b*"), QStringLiteral("ΔE00"),
+                                        tr("out of gamut")});
     m_table->verticalHeader()->hide();
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -52,7 +60,8 @@ AccuracyView::AccuracyView(Session *session)
     m_pages->addWidget(m_fields);
     m_pages->addWidget(m_table);
     m_fieldsTab->setChecked(true);
-    connect(m_fieldsTab, &QPushButton::toggled, this, [this](bool on) { m_pages->setCurrentIndex(on ? 0 : 1); });
+    connect(m_fieldsTab, &QPushButton::toggled, this,
+            [this](bool on) { m_pages->setCurrentIndex(on ? 0 : 1); });
     m_order->addItems({tr("Chart order"), tr("Worst first")});
     m_order->setAccessibleName(tr("Order of the colours"));
     connect(m_order, &QComboBox::activated, this, [this] {
@@ -113,7 +122,8 @@ void AccuracyView::setState(const SessionState &state)
 void AccuracyView::showValidation(const Validation &v)
 {
     m_shown = v;
-    setExplanation(tr("%1 through the profile · a spot that vanishes is a match").arg(QString::fromStdString(v.referenceName)));
+    setExplanation(tr("%1 through the profile · a spot that vanishes is a match")
+                       .arg(QString::fromStdString(v.referenceName)));
     std::vector<const ValidatedPatch *> patches;
     for (const ValidatedPatch &p : v.patches)
         patches.push_back(&p);
@@ -122,8 +132,9 @@ void AccuracyView::showValidation(const Validation &v)
                          [](auto *a, auto *b) { return a->deltaE00 > b->deltaE00; });
     std::vector<MatchField> fields;
     for (const ValidatedPatch *p : patches)
-        fields.push_back({QString::fromStdString(p->aimed.reference.name), swatch(p->aimed.reference.lab),
-                          swatch(p->lab), true, p->deltaE00, p->deltaE00 > v.tolerance.maxDeltaE00});
+        fields.push_back({QString::fromStdString(p->aimed.reference.name),
+                          swatch(p->aimed.reference.lab), swatch(p->lab), true, p->deltaE00,
+                          p->deltaE00 > v.tolerance.maxDeltaE00});
     m_fields->setFields(fields);
     fillTable(patches);
     showCurve(v);
@@ -132,22 +143,31 @@ void AccuracyView::showValidation(const Validation &v)
         part->show();
     m_tabs->show();
     m_mean->setText(figure(v.deltaE00.mean, 2));
-    m_verdict->setText((v.within() ? tr("●  Within %1") : tr("⊘  Over %1")).arg(QString::fromStdString(v.tolerance.title)));
-    m_verdict->setToolTip(tr("mean ≤ %1, worst ≤ %2 ΔE00; common practice")
-                              .arg(figure(v.tolerance.meanDeltaE00, 1), figure(v.tolerance.maxDeltaE00, 1)));
+    m_verdict->setText((v.within() ? tr("●  Within %1") : tr("⊘  Over %1"))
+                           .arg(QString::fromStdString(v.tolerance.title)));
+    m_verdict->setToolTip(
+        tr("mean ≤ %1, worst ≤ %2 ΔE00; common practice")
+            .arg(figure(v.tolerance.meanDeltaE00, 1), figure(v.tolerance.maxDeltaE00, 1)));
     const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
                                         [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
     const QString name = QString::fromStdString(worst->aimed.reference.name);
-    m_figures->setText(QStringLiteral("<table width=100% cellspacing=4>") +
-                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("half are below"), figure(v.deltaE00.median, 2)) +
-                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("90 % below"), figure(v.deltaE00.p90, 2)) +
-                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("95 % below"), figure(v.deltaE00.p95, 2)) +
-                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>").arg(tr("worst, %1").arg(name.toHtmlEscaped()), figure(v.deltaE00.max, 2)) +
-                       QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr></table>").arg(tr("deviation"), figure(v.deltaE00.deviation, 2)));
-    m_note->setText(worst->outOfGamut > 0.5
-                        ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
-                              .arg(name, figure(worst->outOfGamut, 1), figure(worst->deltaE00, 1))
-                        : QString());
+    m_figures->setText(
+        QStringLiteral("<table width=100% cellspacing=4>") +
+        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
+            .arg(tr("half are below"), figure(v.deltaE00.median, 2)) +
+        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
+            .arg(tr("90 % below"), figure(v.deltaE00.p90, 2)) +
+        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
+            .arg(tr("95 % below"), figure(v.deltaE00.p95, 2)) +
+        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
+            .arg(tr("worst, %1").arg(name.toHtmlEscaped()), figure(v.deltaE00.max, 2)) +
+        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr></table>")
+            .arg(tr("deviation"), figure(v.deltaE00.deviation, 2)));
+    m_note->setText(
+        worst->outOfGamut > 0.5
+            ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
+                  .arg(name, figure(worst->outOfGamut, 1), figure(worst->deltaE00, 1))
+            : QString());
     m_note->setVisible(!m_note->text().isEmpty());
 }
 
@@ -163,16 +183,25 @@ void AccuracyView::showChart(const SessionState &state)
         for (const ReferenceColour &c : lantern40().colours) {
             const bool isRead = done > fields.size() + 1; // white is read before them
             fields.push_back({QString::fromStdString(c.name),
-                              isRead ? swatch(c.lab) : swatch(c.lab).darker(260), {}, false, 0, false});
+                              isRead ? swatch(c.lab) : swatch(c.lab).darker(260),
+                              {},
+                              false,
+                              0,
+                              false});
         }
     } else {
         setExplanation(chart ? tr("The patches of the chart, lit up as they are read.")
-                             : tr("The chart has been read. The validation follows when the profile is installed."));
+                             : tr("The chart has been read. The validation follows when the "
+                                  "profile is installed."));
         const auto patches = makeChart(state.results.setup.chartPatches);
         for (size_t i = 0; i < patches.size(); ++i) {
             const QColor colour(int(patches[i].r), int(patches[i].g), int(patches[i].b));
             fields.push_back({tr("patch %1").arg(i + 1),
-                              i < readings.size() ? colour : colour.darker(400), {}, false, 0, false});
+                              i < readings.size() ? colour : colour.darker(400),
+                              {},
+                              false,
+                              0,
+                              false});
         }
     }
     m_fields->setFields(fields);
@@ -187,8 +216,9 @@ void AccuracyView::showChart(const SessionState &state)
 void AccuracyView::showEmpty(const SessionState &)
 {
     m_shown.reset();
-    setExplanation(tr("Forty known colours will stand here, each with a spot of what the display really showed. "
-                      "They are read after the profile is installed."));
+    setExplanation(tr(
+        "Forty known colours will stand here, each with a spot of what the display really showed. "
+        "They are read after the profile is installed."));
     m_fields->setFields({});
     m_pages->setCurrentIndex(0);
     m_note->hide();
@@ -199,7 +229,8 @@ void AccuracyView::showEmpty(const SessionState &)
 void AccuracyView::fillTable(const std::vector<const ValidatedPatch *> &patches)
 {
     auto lab = [](const Lab &c) {
-        return figure(c.L, 1).rightJustified(6) + figure(c.a, 1).rightJustified(7) + figure(c.b, 1).rightJustified(7);
+        return figure(c.L, 1).rightJustified(6) + figure(c.a, 1).rightJustified(7) +
+               figure(c.b, 1).rightJustified(7);
     };
     m_table->setRowCount(static_cast<int>(patches.size()));
     for (size_t i = 0; i < patches.size(); ++i) {
@@ -207,10 +238,14 @@ void AccuracyView::fillTable(const std::vector<const ValidatedPatch *> &patches)
         const DeviceRgb &rgb = p.aimed.rgb;
         const QStringList cells = {QString::fromStdString(p.aimed.reference.name),
                                    QStringLiteral("%1 %2 %3").arg(rgb.r).arg(rgb.g).arg(rgb.b),
-                                   lab(p.aimed.reference.lab), lab(p.lab), figure(p.deltaE00, 2), figure(p.outOfGamut, 2)};
+                                   lab(p.aimed.reference.lab),
+                                   lab(p.lab),
+                                   figure(p.deltaE00, 2),
+                                   figure(p.outOfGamut, 2)};
         for (int c = 0; c < cells.size(); ++c) {
             auto *item = new QTableWidgetItem(cells[c]);
-            item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter : Qt::AlignRight | Qt::AlignVCenter);
+            item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter
+                                          : Qt::AlignRight | Qt::AlignVCenter);
             m_table->setItem(static_cast<int>(i), c, item);
         }
     }
@@ -233,7 +268,8 @@ void AccuracyView::showCurve(const Validation &v)
     x << reach;
     y << 100;
     m_curve->xAxis->setRange(0, reach);
-    m_curve->addLine({limit, limit}, {0, 100}, {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
+    m_curve->addLine({limit, limit}, {0, 100},
+                     {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
     m_curve->addLine(x, y, {.colour = theme::kBright, .width = 2});
     auto *label = new QCPItemText(m_curve);
     label->setText(tr("tolerance"));

@@ -36,8 +36,8 @@ int MatchFields::columns() const
 {
     if (m_fields.size() <= kCaptioned)
         return 8;
-    return std::max(8, static_cast<int>(std::ceil(
-                           std::sqrt(static_cast<double>(m_fields.size()) * width() / std::max(1, height())))));
+    return std::max(8, static_cast<int>(std::ceil(std::sqrt(static_cast<double>(m_fields.size()) *
+                                                            width() / std::max(1, height())))));
 }
 
 QRectF MatchFields::fieldRect(int index) const
@@ -88,10 +88,10 @@ bool MatchFields::event(QEvent *event)
         for (size_t i = 0; i < m_fields.size(); ++i)
             if (fieldRect(static_cast<int>(i)).contains(help->pos())) {
                 const MatchField &f = m_fields[i];
-                QToolTip::showText(help->globalPos(),
-                                   f.isMeasured ? tr("%1: ΔE00 %2").arg(f.name, figure(f.deltaE00, 2))
-                                                : f.name,
-                                   this);
+                QToolTip::showText(
+                    help->globalPos(),
+                    f.isMeasured ? tr("%1: ΔE00 %2").arg(f.name, figure(f.deltaE00, 2)) : f.name,
+                    this);
                 return true;
             }
         QToolTip::hideText();

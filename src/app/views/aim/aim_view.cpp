@@ -34,14 +34,21 @@ QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QS
 } // namespace
 
 AimView::AimView(Session *session)
-    : View(tr("Aim"), tr("What the display shall become. Start from a job; every number can be changed."),
+    : View(tr("Aim"),
+           tr("What the display shall become. Start from a job; every number can be changed."),
            session),
-      m_preset(new QComboBox), m_whiteKind(new QComboBox), m_toneKind(new QComboBox),
-      m_kelvin(spin(kMinCct, kMaxCct, 0, 100, tr(" K"))), m_first(spin(0.01, 0.9, 4, 0.001, {})),
-      m_second(spin(0.01, 0.9, 4, 0.001, {})), m_luminance(spin(kMinAimLuminance, kMaxAimLuminance, 1, 5,
-                                                                 tr(" cd/m²"))),
-      m_gamma(spin(1, 4, 2, 0.05, {})), m_luminanceKind(new QComboBox), m_blackKind(new QComboBox),
-      m_contrast(new QSpinBox), m_patches(new QSpinBox)
+      m_preset(new QComboBox),
+      m_whiteKind(new QComboBox),
+      m_toneKind(new QComboBox),
+      m_kelvin(spin(kMinCct, kMaxCct, 0, 100, tr(" K"))),
+      m_first(spin(0.01, 0.9, 4, 0.001, {})),
+      m_second(spin(0.01, 0.9, 4, 0.001, {})),
+      m_luminance(spin(kMinAimLuminance, kMaxAimLuminance, 1, 5, tr(" cd/m²"))),
+      m_gamma(spin(1, 4, 2, 0.05, {})),
+      m_luminanceKind(new QComboBox),
+      m_blackKind(new QComboBox),
+      m_contrast(new QSpinBox),
+      m_patches(new QSpinBox)
 {
     setAcceptDrops(true);
     m_contrast->setRange(50, 100000);
@@ -51,7 +58,8 @@ AimView::AimView(Session *session)
     m_patches->setAlignment(Qt::AlignRight);
     for (const Aim &preset : aimPresets())
         m_preset->addItem(QString::fromStdString(preset.name));
-    m_whiteKind->addItems({tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
+    m_whiteKind->addItems(
+        {tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
     m_toneKind->addItems({tr("Gamma"), tr("sRGB"), tr("L*"), tr("BT.1886"), tr("As native")});
     m_luminanceKind->addItems({tr("A number"), tr("As native")});
     m_blackKind->addItems({tr("As native"), tr("Contrast limited")});
@@ -60,7 +68,8 @@ AimView::AimView(Session *session)
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(4);
     int row = 0;
-    auto add = [&](const QString &name, QWidget *kind, QWidget *number, QWidget *second, const QString &why) {
+    auto add = [&](const QString &name, QWidget *kind, QWidget *number, QWidget *second,
+                   const QString &why) {
         auto *label = makeLabel(name, 11, theme::kText);
         label->setBuddy(kind);
         kind->setAccessibleName(name);
@@ -89,7 +98,8 @@ AimView::AimView(Session *session)
     add(tr("&Job"), m_preset, nullptr, nullptr,
         tr("Presets; the numbers below are common practice for the job."));
     add(tr("&White point"), m_whiteKind, whiteNumber, m_second,
-        tr("6500 K daylight (D65) for screen work, 5000 K (D50) beside prints in a viewing booth."));
+        tr("6500 K daylight (D65) for screen work, 5000 K (D50) beside prints in a viewing "
+           "booth."));
     add(tr("&Luminance"), m_luminanceKind, m_luminance, nullptr,
         tr("80 to 120 cd/m² is common for photo work; less in a dim room."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
@@ -105,7 +115,8 @@ AimView::AimView(Session *session)
     auto *open = new QPushButton(tr("&Open an aim…"));
     auto *save = new QPushButton(tr("&Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open an aim"), {}, tr("Aims (*.json)"));
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Open an aim"), {}, tr("Aims (*.json)"));
         if (!path.isEmpty())
             openFile(path);
     });
@@ -171,7 +182,8 @@ void AimView::edited()
         aim.luminanceCdM2.reset();
     switch (m_toneKind->currentIndex()) {
     case Gamma:
-        aim.tone = GammaTone{std::holds_alternative<GammaTone>(m_aim.tone) ? m_gamma->value() : 2.2};
+        aim.tone =
+            GammaTone{std::holds_alternative<GammaTone>(m_aim.tone) ? m_gamma->value() : 2.2};
         break;
     case Srgb:
         aim.tone = NamedTone::Srgb;
@@ -248,20 +260,22 @@ void AimView::showKind(const SessionState &state)
     if (m_aim.contrastRatio)
         m_contrast->setValue(static_cast<int>(*m_aim.contrastRatio));
     const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
-    for (QWidget *w : std::initializer_list<QWidget *>{m_preset, m_whiteKind, m_toneKind, m_kelvin,
-                                                       m_first, m_second, m_luminance, m_gamma,
-                                                       m_luminanceKind, m_blackKind, m_contrast, m_patches})
+    for (QWidget *w : std::initializer_list<QWidget *>{
+             m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
+             m_luminanceKind, m_blackKind, m_contrast, m_patches})
         w->setEnabled(!fixed);
-    setExplanation(fixed ? tr("The aim of the run under way. Stop the run to change it.")
-                         : tr("What the display shall become. Start from a job; every number can be "
-                              "changed. An aim file can be dropped here."));
+    setExplanation(fixed
+                       ? tr("The aim of the run under way. Stop the run to change it.")
+                       : tr("What the display shall become. Start from a job; every number can be "
+                            "changed. An aim file can be dropped here."));
 }
 
 void AimView::openFile(const QString &path)
 {
     try {
         const std::string source = path.toStdString();
-        session()->setAim(aimFromJson(parseJson(run::readFile(path).toStdString(), source), source));
+        session()->setAim(
+            aimFromJson(parseJson(run::readFile(path).toStdString(), source), source));
         session()->setNotice({});
     } catch (const Error &e) {
         session()->setNotice(QString::fromUtf8(e.what()));

@@ -64,10 +64,12 @@ void SplitPicture::paintEvent(QPaintEvent *)
     p.drawImage(r, m_before);
     p.restore();
     const double x = r.left() + split * r.width();
-    p.fillRect(QRectF(x - 1, r.top(), 2, r.height()), hasFocus() ? Qt::white : QColor(0xd0, 0xd0, 0xd0));
+    p.fillRect(QRectF(x - 1, r.top(), 2, r.height()),
+               hasFocus() ? Qt::white : QColor(0xd0, 0xd0, 0xd0));
     p.setFont(theme::font(theme::kNormal, QFont::DemiBold));
     auto tag = [&](const QString &text, double left) {
-        const QRectF box(left, r.top() + 10, QFontMetricsF(p.font()).horizontalAdvance(text) + 16, 24);
+        const QRectF box(left, r.top() + 10, QFontMetricsF(p.font()).horizontalAdvance(text) + 16,
+                         24);
         p.fillRect(box, QColor(0, 0, 0, 150));
         p.setPen(Qt::white);
         p.drawText(box, Qt::AlignCenter, text);
@@ -128,8 +130,8 @@ CompareView::CompareView(Session *session)
     connect(m_choice, &QComboBox::activated, this, &CompareView::choose);
     auto *open = new QPushButton(tr("&Open a picture…"));
     connect(open, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open a picture"), {},
-                                                          tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
+        const QString path = QFileDialog::getOpenFileName(
+            this, tr("Open a picture"), {}, tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
         if (!path.isEmpty())
             openFile(path);
     });
@@ -154,13 +156,15 @@ void CompareView::openFile(const QString &path)
     reader.setAutoTransform(true);
     QImage image = reader.read();
     if (image.isNull()) {
-        session()->setNotice(tr("%1 cannot be opened as a picture: %2.").arg(path, reader.errorString()));
+        session()->setNotice(
+            tr("%1 cannot be opened as a picture: %2.").arg(path, reader.errorString()));
         return;
     }
     if (image.colorSpace().isValid())
         image.convertToColorSpace(QColorSpace::SRgb);
     if (std::max(image.width(), image.height()) > kLongestSide)
-        image = image.scaled(kLongestSide, kLongestSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        image =
+            image.scaled(kLongestSide, kLongestSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
     m_picture = image.convertToFormat(QImage::Format_RGB32);
     m_choice->setCurrentIndex(-1);
     session()->setNotice({});
@@ -171,7 +175,7 @@ void CompareView::setState(const SessionState &state)
 {
     if (!isVisible())
         return;
-    const run::RunResults *r = !state.results.profile.isEmpty() ? &state.results
+    const run::RunResults *r = !state.results.profile.isEmpty()    ? &state.results
                                : !state.hasRun() && state.lastTime ? &*state.lastTime
                                                                    : nullptr;
     const QByteArray profile = r ? r->profile : QByteArray();
@@ -185,7 +189,8 @@ void CompareView::setState(const SessionState &state)
 void CompareView::render()
 {
     if (m_results.profile.isEmpty() || m_results.found.empty() || !m_results.after) {
-        setExplanation(tr("Shown as it is. When a profile has been built, the left part shows how it looked on the "
+        setExplanation(tr("Shown as it is. When a profile has been built, the left part shows how "
+                          "it looked on the "
                           "display as it was found."));
         m_split->setPictures({}, m_picture);
         return;
@@ -193,18 +198,21 @@ void CompareView::render()
     try {
         const QByteArray &icc = m_results.profile;
         const ProfileFile profile({icc.begin(), icc.end()}, "profile of this run");
-        const ColourCube cube = ColourCube::before(m_results.found, profile, *m_results.after->white);
+        const ColourCube cube =
+            ColourCube::before(m_results.found, profile, *m_results.after->white);
         QImage before = m_picture;
         QImage now = m_picture;
         for (int y = 0; y < before.height(); ++y) {
             auto *line = reinterpret_cast<QRgb *>(before.scanLine(y));
             for (int x = 0; x < before.width(); ++x) {
-                const auto c = cube.apply(uint8_t(qRed(line[x])), uint8_t(qGreen(line[x])), uint8_t(qBlue(line[x])));
+                const auto c = cube.apply(uint8_t(qRed(line[x])), uint8_t(qGreen(line[x])),
+                                          uint8_t(qBlue(line[x])));
                 line[x] = qRgb(c[0], c[1], c[2]);
             }
         }
         m_split->setPictures(before, now);
-        setExplanation(tr("Left, how the display showed it as it was found, from its readings and at equal luminance; "
+        setExplanation(tr("Left, how the display showed it as it was found, from its readings and "
+                          "at equal luminance; "
                           "right, now. Seen best on the calibrated display."));
     } catch (const Error &e) {
         session()->setNotice(QString::fromUtf8(e.what()));

@@ -16,7 +16,8 @@ namespace {
 constexpr QSize kSize(1200, 780);
 
 /// One pressed leaf: a blade with a midrib and side veins, pointing up from its stalk.
-void paintLeaf(QPainter &p, QPointF stalk, double length, double width, double degrees, const QColor &blade)
+void paintLeaf(QPainter &p, QPointF stalk, double length, double width, double degrees,
+               const QColor &blade)
 {
     p.save();
     p.translate(stalk);
@@ -44,7 +45,8 @@ void paintLeaf(QPainter &p, QPointF stalk, double length, double width, double d
     p.restore();
 }
 
-void paintSpray(QPainter &p, QPointF foot, int leaves, double scale, const std::array<QColor, 3> &colours)
+void paintSpray(QPainter &p, QPointF foot, int leaves, double scale,
+                const std::array<QColor, 3> &colours)
 {
     p.setPen(QPen(colours[0].darker(150), 3));
     p.drawLine(foot, foot + QPointF(0, -46.0 * scale * leaves / 2));
@@ -61,7 +63,8 @@ void paintCloth(QPainter &p, const QRectF &r, const QColor &colour)
     for (int i = 0; i <= 12; ++i) {
         const double t = i / 12.0;
         const double light = 100 + 38 * std::sin(9 * t + 2 * std::sin(4 * t));
-        folds.setColorAt(t, light > 100 ? colour.lighter(int(light)) : colour.darker(int(200 - light)));
+        folds.setColorAt(t, light > 100 ? colour.lighter(int(light))
+                                        : colour.darker(int(200 - light)));
     }
     p.fillRect(r, folds);
 }
@@ -76,11 +79,15 @@ QImage platePicture()
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(QPen(QColor(0xc9, 0xc0, 0xac), 3));
     p.drawRect(QRectF(24, 24, kSize.width() - 48, 520));
-    paintSpray(p, {230, 500}, 15, 1.1, {QColor(0x5c, 0x7a, 0x3a), QColor(0x74, 0x86, 0x3e), QColor(0x49, 0x66, 0x38)});
-    paintSpray(p, {600, 505}, 13, 1.25, {QColor(0x9a, 0x58, 0x2c), QColor(0xb9, 0x7a, 0x36), QColor(0x7d, 0x3c, 0x2a)});
-    paintSpray(p, {970, 500}, 15, 1.1, {QColor(0x3d, 0x6b, 0x5c), QColor(0x55, 0x82, 0x70), QColor(0x2d, 0x52, 0x4a)});
-    const std::array<QColor, 8> skins = {QColor(0xf2, 0xd3, 0xc0), QColor(0xe6, 0xbd, 0xa2), QColor(0xd3, 0xa1, 0x82),
-                                         QColor(0xb9, 0x84, 0x64), QColor(0x9a, 0x67, 0x4b), QColor(0x7c, 0x50, 0x3a),
+    paintSpray(p, {230, 500}, 15, 1.1,
+               {QColor(0x5c, 0x7a, 0x3a), QColor(0x74, 0x86, 0x3e), QColor(0x49, 0x66, 0x38)});
+    paintSpray(p, {600, 505}, 13, 1.25,
+               {QColor(0x9a, 0x58, 0x2c), QColor(0xb9, 0x7a, 0x36), QColor(0x7d, 0x3c, 0x2a)});
+    paintSpray(p, {970, 500}, 15, 1.1,
+               {QColor(0x3d, 0x6b, 0x5c), QColor(0x55, 0x82, 0x70), QColor(0x2d, 0x52, 0x4a)});
+    const std::array<QColor, 8> skins = {QColor(0xf2, 0xd3, 0xc0), QColor(0xe6, 0xbd, 0xa2),
+                                         QColor(0xd3, 0xa1, 0x82), QColor(0xb9, 0x84, 0x64),
+                                         QColor(0x9a, 0x67, 0x4b), QColor(0x7c, 0x50, 0x3a),
                                          QColor(0x5a, 0x3b, 0x2d), QColor(0x40, 0x2b, 0x23)};
     for (int i = 0; i < 8; ++i) {
         const QPointF c(110 + 140 * i, 628);
@@ -117,13 +124,15 @@ QImage wedgePicture()
         const int dark = 2 + 4 * i;
         const int light = 225 + 4 * i;
         p.fillRect(QRectF(40 + i * half / 8, 320, half / 8, 140), QColor(dark, dark, dark));
-        p.fillRect(QRectF(60 + half + i * half / 8, 320, half / 8, 140), QColor(light, light, light));
+        p.fillRect(QRectF(60 + half + i * half / 8, 320, half / 8, 140),
+                   QColor(light, light, light));
     }
     for (int x = 40; x < kSize.width() - 40; ++x) {
         const float hue = float(x - 40) / float(kSize.width() - 80);
         for (int band = 0; band < 4; ++band)
             p.fillRect(QRectF(x, 480 + 65 * band, 1, 65),
-                       QColor::fromHsvF(std::min(hue, 0.999F), std::array{1.F, .7F, .4F, .18F}[band],
+                       QColor::fromHsvF(std::min(hue, 0.999F),
+                                        std::array{1.F, .7F, .4F, .18F}[band],
                                         std::array{.95F, .9F, .8F, .7F}[band]));
     }
     return image;

@@ -30,6 +30,7 @@ GamutView::GamutView(Session *session)
 {
     m_plot->xAxis->setRange(0, 0.64);
     m_plot->yAxis->setRange(0, 0.62);
+    m_plot->axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignRight | Qt::AlignBottom);
     m_figures->setAlignment(Qt::AlignTop);
     m_figures->setFixedWidth(230);
     m_figures->setWordWrap(true);
@@ -55,18 +56,24 @@ void GamutView::setState(const SessionState &state)
     x << x.front();
     y << y.front();
     m_plot->addLine(x, y, {.colour = theme::kLine, .width = 1.2});
-    addTriangle(m_plot, kSrgbPrimaries, {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine}, tr("sRGB"));
-    addTriangle(m_plot, kP3Primaries, {.colour = theme::kFaint, .width = 1.2, .style = Qt::DotLine}, tr("P3"));
+    addTriangle(m_plot, kSrgbPrimaries,
+                {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine}, tr("sRGB"));
+    addTriangle(m_plot, kP3Primaries, {.colour = theme::kFaint, .width = 1.2, .style = Qt::DotLine},
+                tr("P3"));
 
     const DisplayState now = presentState(state);
-    const DisplayState *known = now.primaries ? &now : state.results.before ? &*state.results.before : nullptr;
+    const DisplayState *known = now.primaries          ? &now
+                                : state.results.before ? &*state.results.before
+                                                       : nullptr;
     if (known && known->primaries) {
-        addTriangle(m_plot, *known->primaries, {.colour = theme::kBright, .width = 2.2}, tr("this display"));
+        addTriangle(m_plot, *known->primaries, {.colour = theme::kBright, .width = 2.2},
+                    tr("this display"));
         m_figures->setText(tr("%1 % of sRGB\n%2 % of P3\n\nShares of the triangles' area in u'v'.")
                                .arg(figure(100 * known->srgbCoverage.value_or(0), 1),
                                     figure(100 * known->p3Coverage.value_or(0), 1)));
     } else
-        m_figures->setText(tr("The display's own triangle appears when its primaries have been read."));
+        m_figures->setText(
+            tr("The display's own triangle appears when its primaries have been read."));
     m_plot->replot(QCustomPlot::rpQueuedReplot);
 }
 

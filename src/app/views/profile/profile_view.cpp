@@ -50,7 +50,7 @@ void ProfileView::setState(const SessionState &state)
 {
     const bool own = state.hasRun();
     const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
-    setExplanation(!r   ? tr("A profile will be described here when a run has measured this display.")
+    setExplanation(!r ? tr("A profile will be described here when a run has measured this display.")
                    : own ? tr("What this run makes. The name can be changed until it is built.")
                          : tr("Of the last run on this display."));
     for (int row = 0; row < m_grid->rowCount(); ++row)
@@ -78,11 +78,13 @@ void ProfileView::setState(const SessionState &state)
     const ProfileInUse &use = state.inUse;
     const bool judged = !r->installedPath.isEmpty() && use.checked;
     m_declared->setText(!judged ? dash
-                        : use.profileMatches ? tr("●  Yes: read back from the display server, byte for byte")
-                                             : tr("⊘  No: the display server names %1 profile").arg(use.found));
-    m_lut->setText(!judged          ? dash
-                   : use.lutMatches ? tr("●  Loaded: read back from the output, all 768 entries agree")
-                                    : tr("⊘  Not in force: another LUT is loaded"));
+                        : use.profileMatches
+                            ? tr("●  Yes: read back from the display server, byte for byte")
+                            : tr("⊘  No: the display server names %1 profile").arg(use.found));
+    m_lut->setText(!judged ? dash
+                   : use.lutMatches
+                       ? tr("●  Loaded: read back from the output, all 768 entries agree")
+                       : tr("⊘  Not in force: another LUT is loaded"));
 }
 
 } // namespace lantern::app

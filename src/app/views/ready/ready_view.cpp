@@ -5,8 +5,9 @@
 namespace lantern::app {
 
 ReadyView::ReadyView(Session *session)
-    : View(tr("Ready"), tr("What the program can check it has checked; tick the rest. A point left open "
-                           "does not stop you."),
+    : View(tr("Ready"),
+           tr("What the program can check it has checked; tick the rest. A point left open "
+              "does not stop you."),
            session),
       m_list(new QVBoxLayout)
 {
@@ -37,7 +38,8 @@ void ReadyView::setState(const SessionState &state)
         m_lines[i].box->setText(p.title);
         m_lines[i].box->setChecked(p.done);
         m_lines[i].box->setEnabled(!p.automatic);
-        m_lines[i].reason->setText(p.automatic ? p.finding + QLatin1Char(' ') + p.reason : p.reason);
+        m_lines[i].reason->setText(p.automatic ? p.finding + QLatin1Char(' ') + p.reason
+                                               : p.reason);
     }
     m_updating = false;
 }

@@ -63,8 +63,9 @@ std::vector<Reading> presentGreys(const SessionState &state)
 } // namespace
 
 ToneView::ToneView(Session *session)
-    : View(tr("Tone and grey"), tr("Lightness of the greys, their tint, and what the video LUT does to get "
-                                   "there."),
+    : View(tr("Tone and grey"),
+           tr("Lightness of the greys, their tint, and what the video LUT does to get "
+              "there."),
            session),
       m_tone(new Plot(tr("Tone curve"), tr("code value, %"), QStringLiteral("L*"))),
       m_grey(new Plot(tr("Tint of the greys"), tr("code value, %"), tr("a*, b*"))),
@@ -107,13 +108,15 @@ void ToneView::setState(const SessionState &state)
             x << i;
             y << labFromXyz({0.9642, toneLuminance(aim.tone, i / 100.0, black), 0.8249}, kD50).L;
         }
-        m_tone->addLine(x, y, {.colour = theme::kMuted, .width = 3}, tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone))));
+        m_tone->addLine(x, y, {.colour = theme::kMuted, .width = 3},
+                        tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone))));
     }
     if (haveBefore) {
         const auto [x, y] = lightnessCurve(r.before->greys, r.before->white->Y);
         m_tone->addLine(x, y, {.colour = theme::kFaint, .style = Qt::DashLine}, tr("before"));
         const auto [a, b] = tints(r.before->greys, *r.before->white);
-        m_grey->addLine(a.first, a.second, {.colour = theme::kFaint, .style = Qt::DashLine}, tr("before, a* and b*"));
+        m_grey->addLine(a.first, a.second, {.colour = theme::kFaint, .style = Qt::DashLine},
+                        tr("before, a* and b*"));
         m_grey->addLine(b.first, b.second, {.colour = theme::kFaint, .style = Qt::DotLine});
     }
     if (!greys.empty() && greys.back().rgb.r == 255) {
@@ -122,7 +125,9 @@ void ToneView::setState(const SessionState &state)
         m_tone->addLine(x, y, {.colour = theme::kBright, .line = false, .dots = true}, tr("now"));
         const auto [a, b] = tints(greys, white);
         m_grey->addLine(a.first, a.second, {.colour = theme::kBright, .dots = true}, tr("now, a*"));
-        m_grey->addLine(b.first, b.second, {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true}, tr("now, b*"));
+        m_grey->addLine(b.first, b.second,
+                        {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true},
+                        tr("now, b*"));
     }
     double highest = 3;
     for (int i = 0; i < m_grey->plottableCount(); ++i) {
@@ -148,17 +153,20 @@ void ToneView::setState(const SessionState &state)
             m_lut->addLine(x, y, {.colour = colours[c], .style = styles[c]}, names[c]);
         }
         m_lut->yAxis->setRange(-reach, reach);
-        setExplanation(tr("Greys from 5 % up, against the aim: mean ΔE00 %1, worst %2 · %3 of 256 levels kept "
-                          "· corrected %4 times.")
-                           .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
-                           .arg(r.calibration->distinctLevels)
-                           .arg(r.calibration->rounds));
+        setExplanation(
+            tr("Greys from 5 % up, against the aim: mean ΔE00 %1, worst %2 · %3 of 256 levels kept "
+               "· corrected %4 times.")
+                .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
+                .arg(r.calibration->distinctLevels)
+                .arg(r.calibration->rounds));
     } else {
         m_lut->yAxis->setRange(-10, 10);
-        setExplanation(state.hasRun() ? tr("Lightness of the greys and their tint. The curves of the video LUT "
-                                           "appear when the greys have been calibrated.")
-                                      : tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
-                                           "measured yet: the main action on the left leads there."));
+        setExplanation(
+            state.hasRun()
+                ? tr("Lightness of the greys and their tint. The curves of the video LUT "
+                     "appear when the greys have been calibrated.")
+                : tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
+                     "measured yet: the main action on the left leads there."));
     }
     for (Plot *plot : {m_tone, m_grey, m_lut})
         plot->replot(QCustomPlot::rpQueuedReplot);

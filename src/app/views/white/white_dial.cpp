@@ -49,7 +49,8 @@ QPointF WhiteDial::place(const UvPrime &c) const
 {
     const double radius = std::min(width(), height()) / 2.0 - 2;
     const double scale = radius / reach();
-    return {width() / 2.0 + (c.u - m_data.aim->u) * scale, height() / 2.0 - (c.v - m_data.aim->v) * scale};
+    return {width() / 2.0 + (c.u - m_data.aim->u) * scale,
+            height() / 2.0 - (c.v - m_data.aim->v) * scale};
 }
 
 void WhiteDial::paintEvent(QPaintEvent *)
@@ -58,9 +59,10 @@ void WhiteDial::paintEvent(QPaintEvent *)
     p.setRenderHint(QPainter::Antialiasing);
     if (!m_data.aim) {
         p.setPen(theme::kMuted);
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
-                   tr("The white of the display will appear here,\nwith rings around the one aimed at.\n\n"
-                      "The main action on the left starts the readings."));
+        p.drawText(
+            rect(), Qt::AlignCenter | Qt::TextWordWrap,
+            tr("The white of the display will appear here,\nwith rings around the one aimed at.\n\n"
+               "The main action on the left starts the readings."));
         return;
     }
     QPainterPath disc;
@@ -99,8 +101,8 @@ void WhiteDial::paintRings(QPainter &p) const
                       ring.deltaUv < 0.0015 ? 2 : 1.2));
         p.drawEllipse(centre, r, r);
         p.setPen(theme::kMuted);
-        p.drawText(QRectF(centre.x() - 206, centre.y() - r + 2, 200, 18), Qt::AlignRight | Qt::AlignVCenter,
-                   ring.name);
+        p.drawText(QRectF(centre.x() - 206, centre.y() - r + 2, 200, 18),
+                   Qt::AlignRight | Qt::AlignVCenter, ring.name);
     }
 }
 
@@ -123,7 +125,8 @@ void WhiteDial::paintLoci(QPainter &p) const
     p.setFont(theme::font(theme::kSmall));
     QPointF last(-1000, -1000);
     constexpr double kApart = 70; // pixels between two marked temperatures
-    for (const double kelvin : {4500., 5000., 5500., 6000., 6500., 7000., 7500., 8000., 9000., 10000.}) {
+    for (const double kelvin :
+         {4500., 5000., 5500., 6000., 6500., 7000., 7500., 8000., 9000., 10000.}) {
         const QPointF at = place(uvPrime(daylightNominal(kelvin)));
         const QPointF fromLast = at - last;
         if (!rect().contains(at.toPoint()) || std::hypot(fromLast.x(), fromLast.y()) < kApart)

@@ -8,8 +8,8 @@ namespace lantern::app {
 
 /// What the dial draws, in u'v'.
 struct DialData {
-    std::optional<UvPrime> aim;      ///< centre; nothing: no white is aimed at yet
-    std::vector<UvPrime> trail;      ///< oldest first; the last one is the present white
+    std::optional<UvPrime> aim; ///< centre; nothing: no white is aimed at yet
+    std::vector<UvPrime> trail; ///< oldest first; the last one is the present white
     /// Where each channel alone would take the white, with the advised turn.
     struct Arrow {
         UvPrime to;

@@ -36,7 +36,8 @@ QString adviceText(const std::optional<double> &now, double proposed, double lig
         const double steps = std::round(proposed - *now);
         if (steps == 0)
             return QObject::tr("leave");
-        return steps < 0 ? QObject::tr("down about %1").arg(-steps) : QObject::tr("up about %1").arg(steps);
+        return steps < 0 ? QObject::tr("down about %1").arg(-steps)
+                         : QObject::tr("up about %1").arg(steps);
     }
     const double percent = std::round(100 * (lightFactor - 1));
     if (std::abs(percent) < 1)
@@ -46,17 +47,21 @@ QString adviceText(const std::optional<double> &now, double proposed, double lig
 }
 
 WhiteView::WhiteView(Session *session)
-    : View(tr("White point"), {}, session), m_dial(new WhiteDial),
+    : View(tr("White point"), {}, session),
+      m_dial(new WhiteDial),
       m_cct(makeLabel(QStringLiteral("—"), theme::kGiant, theme::kBright, QFont::Light)),
       m_cctAim(makeLabel({}, theme::kNormal, theme::kMuted)),
       m_delta(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)),
-      m_luminance(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)), m_controls(new QWidget),
-      m_note(makeLabel({}, theme::kSmall, theme::kMuted)), m_switch(new QPushButton)
+      m_luminance(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)),
+      m_controls(new QWidget),
+      m_note(makeLabel({}, theme::kSmall, theme::kMuted)),
+      m_switch(new QPushButton)
 {
     m_dial->setObjectName(QStringLiteral("whiteDial"));
     auto *grid = new QGridLayout(m_controls);
     grid->setContentsMargins(0, 8, 0, 0);
-    grid->addWidget(makeLabel(tr("On the monitor"), theme::kNormal, theme::kText, QFont::DemiBold), 0, 0, 1, 3);
+    grid->addWidget(makeLabel(tr("On the monitor"), theme::kNormal, theme::kText, QFont::DemiBold),
+                    0, 0, 1, 3);
     const std::array names = {tr("Red gain"), tr("Green gain"), tr("Blue gain"), tr("Brightness")};
     for (int i = 0; i < 4; ++i) {
         m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
@@ -121,15 +126,18 @@ void WhiteView::setState(const SessionState &state)
         m_cct->setText(tr("%1 K").arg(figure(cct.kelvin, 0)));
         QString aimed = tr("native");
         if (!std::holds_alternative<NativeWhite>(aim.white))
-            aimed = tr("%1 K (%2)").arg(
-                figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
-                QString::fromStdString(whiteName(aim.white)));
+            aimed =
+                tr("%1 K (%2)")
+                    .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
+                         QString::fromStdString(whiteName(aim.white)));
         m_cctAim->setText(tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4)));
-        m_delta->setText(dial.aim ? tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(*white), *dial.aim), 4))
-                                  : QString());
+        m_delta->setText(
+            dial.aim ? tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(*white), *dial.aim), 4))
+                     : QString());
         m_luminance->setText(tr("%1 cd/m²").arg(figure(white->Y, 1)));
-        m_luminance->setToolTip(aim.luminanceCdM2 ? tr("aim %1 cd/m²").arg(figure(aim.luminanceCdM2, 1))
-                                                  : tr("aim: native"));
+        m_luminance->setToolTip(aim.luminanceCdM2
+                                    ? tr("aim %1 cd/m²").arg(figure(aim.luminanceCdM2, 1))
+                                    : tr("aim: native"));
     } else {
         m_cct->setText(QStringLiteral("—"));
         m_cctAim->setText(tr("not read yet"));
@@ -147,17 +155,20 @@ void WhiteView::setState(const SessionState &state)
             Vec3 one = Vec3::Ones();
             one[c] = factors[c];
             if (std::abs(factors[c] - 1) > 0.004)
-                dial.arrows.push_back({uvPrime(whiteAfter(*white, *r.before->primaries, one)), names[c]});
+                dial.arrows.push_back(
+                    {uvPrime(whiteAfter(*white, *r.before->primaries, one)), names[c]});
         }
     }
     m_dial->setData(dial);
     if (adjusting && state.status.activity == Activity::Working)
-        setExplanation(m_mode == AdjustMode::ByHand
-                           ? tr("Turn the monitor's own controls until the dot sits in the smallest ring.")
-                           : tr("The program turns the monitor's own controls."));
+        setExplanation(
+            m_mode == AdjustMode::ByHand
+                ? tr("Turn the monitor's own controls until the dot sits in the smallest ring.")
+                : tr("The program turns the monitor's own controls."));
     else
-        setExplanation(tr("Where the display's white lies, seen from the white aimed at. u' to the right, v' "
-                          "up; dashed daylight, dotted blackbody."));
+        setExplanation(
+            tr("Where the display's white lies, seen from the white aimed at. u' to the right, v' "
+               "up; dashed daylight, dotted blackbody."));
 }
 
 void WhiteView::showControls(const SessionState &state)
@@ -168,14 +179,19 @@ void WhiteView::showControls(const SessionState &state)
     m_controls->setVisible(hasControls);
     m_note->setVisible(state.hasRun());
     const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
-    m_switch->setVisible(adjusting && card.remoteControls && state.status.activity != Activity::Blocked);
-    m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them") : tr("Turn them by hand"));
+    m_switch->setVisible(adjusting && card.remoteControls &&
+                         state.status.activity != Activity::Blocked);
+    m_switch->setToolTip(tr("The advice is learned from your turns so far."));
+    m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them")
+                                                   : tr("Turn them by hand"));
     if (!hasControls) {
-        m_note->setText(tr("This display has nothing to turn: the video LUT brings white to the aim."));
+        m_note->setText(
+            tr("This display has nothing to turn: the video LUT brings white to the aim."));
         return;
     }
     const bool advised = adjusting && r.advice;
-    const auto factors = advised ? lightFactors(*r.advice, card.gains) : std::array<double, 4>{1, 1, 1, 1};
+    const auto factors =
+        advised ? lightFactors(*r.advice, card.gains) : std::array<double, 4>{1, 1, 1, 1};
     for (int i = 0; i < 4; ++i) {
         const bool exists = i == 3 || card.gains;
         m_rows[i].name->setVisible(exists);
@@ -186,14 +202,15 @@ void WhiteView::showControls(const SessionState &state)
             value = (*r.controls).*kFields[i];
         m_rows[i].value->setText(figure(value, 0));
         m_rows[i].advice->setText(
-            advised ? r.advice->settled ? tr("leave")
-                                        : adviceText(value, r.advice->controls.*kFields[i], factors[i])
+            advised ? r.advice->settled
+                          ? tr("leave")
+                          : adviceText(value, r.advice->controls.*kFields[i], factors[i])
                     : QString());
     }
     if (!adjusting)
         m_note->setText(tr("Noted in the report."));
     else if (card.remoteControls)
-        m_note->setText(tr("Learned from your turns so far."));
+        m_note->hide(); // the button is there instead
     else
         m_note->setText(tr("Turn them on the monitor itself."));
 }

@@ -32,8 +32,8 @@ private:
     run::AdjustMode m_mode = run::AdjustMode::Automatic;
 };
 
-/// Advice in the monitor's own units, or in percent of light where it does not tell what its controls
-/// stand at: "down about 3", "up about 2", "leave".
+/// Advice in the monitor's own units, or in percent of light where it does not tell what its
+/// controls stand at: "down about 3", "up about 2", "leave".
 QString adviceText(const std::optional<double> &now, double proposed, double lightFactor);
 
 } // namespace lantern::app
