@@ -200,7 +200,8 @@ void Session::selectDisplay(int index)
     m_state.status = {};
     m_state.results = {};
     m_state.liveReadings.clear();
-    m_state.readyConfirmed = m_state.aimConfirmed = false;
+    m_state.readyConfirmed = false;
+    m_state.freshRunWanted = false;
     m_state.inUse = {};
     m_state.notice.clear();
     m_state.ready = m_workplace->readyPoints(index);
@@ -209,13 +210,20 @@ void Session::selectDisplay(int index)
     readLogbook();
     const run::Devices devices = m_workplace->devices(index, &m_thread);
     QMetaObject::invokeMethod(m_engine, [this, devices] { m_engine->setDevices(devices); });
+    putBack();
+    refreshProfileInUse();
+    publish();
+}
+
+/// The display's own LUT and profile in force again: a run that ends early leaves none of its
+/// trials.
+void Session::putBack()
+{
     try {
-        m_workplace->activate(index, m_state.lastTime);
+        m_workplace->activate(m_state.selected, m_state.lastTime);
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
-    refreshProfileInUse();
-    publish();
 }
 
 void Session::showView(ViewId view)
@@ -261,7 +269,6 @@ void Session::beginRun()
     setup.aim = m_state.aim;
     setup.chartPatches = m_state.chartPatches;
     setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-    m_state.aimConfirmed = true;
     m_state.notice.clear();
     m_state.liveReadings.clear();
     emit beginRequested(setup);
@@ -269,7 +276,7 @@ void Session::beginRun()
 
 void Session::resumeOldRun()
 {
-    m_state.readyConfirmed = m_state.aimConfirmed = true;
+    m_state.readyConfirmed = true;
     m_state.notice.clear();
     emit resumeRunRequested(*m_state.unfinishedRun);
     m_state.unfinishedRun.reset();
@@ -299,20 +306,17 @@ void Session::resume()
 void Session::stop()
 {
     emit stopRequested();
-    m_state.readyConfirmed = m_state.aimConfirmed = false;
+    m_state.readyConfirmed = false;
 }
 
 void Session::discardRun()
 {
     if (m_state.hasRun())
-        emit abandonRequested();
-    else if (m_state.unfinishedRun) {
-        // Not running: only the engine's thread writes to the logbook.
-        const qint64 run = *m_state.unfinishedRun;
-        emit resumeRunRequested(run);
-        emit abandonRequested();
-    }
-    newRun();
+        emit abandonRequested(m_state.status.run);
+    else if (m_state.unfinishedRun)
+        emit abandonRequested(*m_state.unfinishedRun);
+    m_state.unfinishedRun.reset();
+    clearRun();
 }
 
 void Session::newRun()
@@ -320,10 +324,16 @@ void Session::newRun()
     if (m_state.isMeasuring())
         return;
     emit stopRequested();
+    clearRun();
+    m_state.freshRunWanted = true;
+}
+
+void Session::clearRun()
+{
     m_state.results = {};
     m_state.liveReadings.clear();
-    m_state.readyConfirmed = m_state.aimConfirmed = false;
-    m_state.unfinishedRun.reset();
+    m_state.readyConfirmed = false;
+    m_state.freshRunWanted = false;
     m_state.notice.clear();
     m_state.view = ViewId::Ready;
     publish();
@@ -353,11 +363,13 @@ void Session::onStatus(const run::RunStatus &status)
         m_state.notice = status.message;
     else if (activityChanged && status.activity == Activity::Working)
         m_state.notice.clear();
-    if (stageChanged || activityChanged)
-        refreshProfileInUse();
     if (activityChanged &&
         (status.activity == Activity::Finished || status.activity == Activity::Idle))
         readLogbook();
+    if (activityChanged && status.activity == Activity::Idle)
+        putBack();
+    if (stageChanged || activityChanged)
+        refreshProfileInUse();
     publish();
 }
 
@@ -398,10 +410,8 @@ void Session::act()
         showView(ViewId::Aim);
         break;
     case Intent::ChooseAim:
-        if (m_state.status.activity == Activity::Blocked) {
-            emit abandonRequested();
-            m_state.aimConfirmed = false;
-        }
+        if (m_state.status.activity == Activity::Blocked)
+            emit abandonRequested(m_state.status.run);
         showView(ViewId::Aim);
         break;
     case Intent::BeginRun:

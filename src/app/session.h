@@ -77,7 +77,7 @@ signals:
     void pauseRequested();
     void resumeRequested();
     void stopRequested();
-    void abandonRequested();
+    void abandonRequested(qint64 run);
     void controlsRequested(const lantern::MonitorControls &controls);
     void adjustModeRequested(lantern::run::AdjustMode mode);
     void profileTitleRequested(const QString &title);
@@ -86,6 +86,8 @@ private:
     friend class AimCommand;
     void applyAim(const Aim &aim);
     void beginRun();
+    void clearRun();
+    void putBack();
     void resumeOldRun();
     void onStatus(const run::RunStatus &status);
     void onReading(run::Stage stage, const Reading &reading);

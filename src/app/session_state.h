@@ -31,7 +31,6 @@ struct DisplayCard {
     std::optional<QDateTime> lastValidated;
     std::optional<double> lastMean; ///< ΔE00
     Mark mark = Mark::NotMeasured;
-    QString markText;
 };
 
 /// One point of the checklist.
@@ -66,13 +65,13 @@ struct SessionState {
     int chartPatches = 96;
     std::vector<ReadyPoint> ready;
     bool readyConfirmed = false;
-    bool aimConfirmed = false;
     ViewId view = ViewId::Ready;
     run::RunStatus status;
     run::RunResults results;
     std::vector<Reading> liveReadings;       ///< of the running stage
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
+    bool freshRunWanted = false;             ///< the person chose a new run instead
     ProfileInUse inUse;
     QString notice;         ///< an error or a finished errand, under the main action
     bool preparing = false; ///< the demo's earlier runs are being made

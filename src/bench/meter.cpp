@@ -140,6 +140,13 @@ double Meter::integrationSeconds(double luminance) const
                       m_description.tMinSeconds, m_description.tMaxSeconds);
 }
 
+bool Meter::answers() const
+{
+    const auto it = m_faults.find(m_number);
+    return it == m_faults.end() ||
+           (it->second != MeterFault::Unplugged && it->second != MeterFault::DriverDied);
+}
+
 MeterOutcome Meter::read(const Display &display, const Stimulus &stimulus, const XYZ &room)
 {
     bool offPatch = false;

@@ -69,6 +69,9 @@ public:
     /// The reading of that number fails once in the given way.
     void injectFault(uint64_t readingNumber, MeterFault fault) { m_faults[readingNumber] = fault; }
 
+    /// False when the next reading would find it unplugged or its driver gone.
+    [[nodiscard]] bool answers() const;
+
     /// Takes one reading. Failed readings use up no number.
     MeterOutcome read(const Display &display, const Stimulus &stimulus, const XYZ &room);
 

@@ -129,8 +129,35 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
     return advice;
 }
 
+AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
+    : m_controls(start), m_aim(std::move(aim)), m_capabilities(capabilities)
+{}
+
+ReadPatch AdjustmentPlan::nextPatch() const
+{
+    if (m_first.size() < kFirstPatches.size())
+        return {kFirstPatches[m_first.size()]};
+    return {{255, 255, 255}};
+}
+
+bool AdjustmentPlan::learn(const Reading &reading)
+{
+    ++m_done;
+    if (!m_advisor) {
+        m_first.push_back(reading);
+        if (m_first.size() == kFirstPatches.size())
+            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
+        return false;
+    }
+    if (!m_advice)
+        m_aimedWhite = aimChromaticity(m_aim, chromaticity(reading.xyz));
+    m_advisor->add({m_controls, reading.xyz});
+    m_advice = m_advisor->advise(m_aimedWhite, m_aim.luminanceCdM2);
+    return true;
+}
+
 AdjustPlan::AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : m_aim(std::move(aim)), m_controls(start), m_capabilities(capabilities)
+    : AdjustmentPlan(std::move(aim), start, capabilities)
 {}
 
 PlanStep AdjustPlan::next() const
@@ -139,28 +166,17 @@ PlanStep AdjustPlan::next() const
         return Finished{};
     if (m_pending)
         return SetControls{*m_pending};
-    if (m_first.size() < kFirstPatches.size())
-        return ReadPatch{kFirstPatches[m_first.size()]};
-    return ReadPatch{{255, 255, 255}};
+    return nextPatch();
 }
 
 void AdjustPlan::accept(const Reading &reading)
 {
-    ++m_done;
-    if (!m_advisor) {
-        m_first.push_back(reading);
-        if (m_first.size() == kFirstPatches.size())
-            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
+    if (!learn(reading))
         return;
-    }
-    if (!m_advice)
-        m_aimedWhite = aimChromaticity(m_aim, chromaticity(reading.xyz));
-    m_advisor->add({m_controls, reading.xyz});
-    m_advice = m_advisor->advise(m_aimedWhite, m_aim.luminanceCdM2);
-    if (m_advice->settled || m_done >= kMaxReadings)
+    if (lastAdvice()->settled || readingsDone() >= kMaxReadings)
         m_finished = true;
     else
-        m_pending = m_advice->controls;
+        m_pending = lastAdvice()->controls;
 }
 
 void AdjustPlan::acknowledge()
@@ -174,34 +190,18 @@ void AdjustPlan::acknowledge()
 int AdjustPlan::readingsLeft() const
 {
     constexpr int kUsual = 9;
-    return m_finished ? 0 : std::max(1, kUsual - m_done);
+    return m_finished ? 0 : std::max(1, kUsual - readingsDone());
 }
 
 HandAdjustPlan::HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : m_aim(std::move(aim)), m_controls(start), m_capabilities(capabilities)
+    : AdjustmentPlan(std::move(aim), start, capabilities)
 {}
 
 PlanStep HandAdjustPlan::next() const
 {
     if (m_finished)
         return Finished{};
-    if (m_first.size() < kFirstPatches.size())
-        return ReadPatch{kFirstPatches[m_first.size()]};
-    return ReadPatch{{255, 255, 255}};
-}
-
-void HandAdjustPlan::accept(const Reading &reading)
-{
-    ++m_done;
-    if (!m_advisor) {
-        m_first.push_back(reading);
-        if (m_first.size() == kFirstPatches.size())
-            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
-        return;
-    }
-    m_advisor->add({m_controls, reading.xyz});
-    m_advice =
-        m_advisor->advise(aimChromaticity(m_aim, chromaticity(reading.xyz)), m_aim.luminanceCdM2);
+    return nextPatch();
 }
 
 } // namespace lantern

@@ -62,9 +62,36 @@ private:
     double m_lowest = 0.15;                ///< backlight left at brightness 0; first guess
 };
 
-/// Automatic adjustment over the control channel: reads black, the primaries and white, then turns
-/// and reads white until settled or out of readings.
-class AdjustPlan : public StagePlan {
+/// What both ways of adjusting share: reads black and the primaries once, then white, and learns.
+class AdjustmentPlan : public StagePlan {
+public:
+    [[nodiscard]] int readingsDone() const override { return m_done; }
+    [[nodiscard]] const MonitorControls &controls() const { return m_controls; }
+    /// After the first white. A native white means the first one read.
+    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
+
+protected:
+    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
+    [[nodiscard]] ReadPatch nextPatch() const;
+    /// Takes a reading in; true when it was a white and the advice is new.
+    bool learn(const Reading &reading);
+
+    MonitorControls m_controls;
+    bool m_finished = false;
+
+private:
+    Aim m_aim;
+    ControlCapabilities m_capabilities;
+    std::vector<Reading> m_first;
+    std::optional<WhiteAdvisor> m_advisor;
+    std::optional<Advice> m_advice;
+    Chromaticity m_aimedWhite;
+    int m_done = 0;
+};
+
+/// Automatic adjustment over the control channel: turns and reads white until settled or out of
+/// readings.
+class AdjustPlan : public AdjustmentPlan {
 public:
     static constexpr int kMaxReadings = 14;
 
@@ -72,50 +99,25 @@ public:
     [[nodiscard]] PlanStep next() const override;
     void accept(const Reading &reading) override;
     void acknowledge() override;
-    [[nodiscard]] int readingsDone() const override { return m_done; }
     [[nodiscard]] int readingsLeft() const override;
 
-    [[nodiscard]] const MonitorControls &controls() const { return m_controls; }
-    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
-
 private:
-    Aim m_aim;
-    MonitorControls m_controls;
-    ControlCapabilities m_capabilities;
-    std::vector<Reading> m_first;
-    std::optional<WhiteAdvisor> m_advisor;
-    std::optional<Advice> m_advice;
     std::optional<MonitorControls> m_pending;
-    Chromaticity m_aimedWhite;
-    int m_done = 0;
-    bool m_finished = false;
 };
 
-/// Adjustment by a person: reads black and the primaries once, then white again and again until
-/// finish() is called, with advice after each reading.
-class HandAdjustPlan : public StagePlan {
+/// Adjustment by a person: reads white again and again until finish() is called, with advice after
+/// each reading.
+class HandAdjustPlan : public AdjustmentPlan {
 public:
     HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
     [[nodiscard]] PlanStep next() const override;
-    void accept(const Reading &reading) override;
+    void accept(const Reading &reading) override { learn(reading); }
     void acknowledge() override {}
-    [[nodiscard]] int readingsDone() const override { return m_done; }
     [[nodiscard]] int readingsLeft() const override { return m_finished ? 0 : 1; }
 
     /// What the controls stand at for the readings to come, where the monitor tells.
     void setControls(const MonitorControls &controls) { m_controls = controls; }
     void finish() { m_finished = true; }
-    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
-
-private:
-    Aim m_aim;
-    MonitorControls m_controls;
-    ControlCapabilities m_capabilities;
-    std::vector<Reading> m_first;
-    std::optional<WhiteAdvisor> m_advisor;
-    std::optional<Advice> m_advice;
-    int m_done = 0;
-    bool m_finished = false;
 };
 
 } // namespace lantern

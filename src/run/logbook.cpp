@@ -254,14 +254,13 @@ std::vector<RunSummary> Logbook::runs(const QString &displayId)
 std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 {
     Statement s(*this, QStringLiteral("SELECT id FROM run WHERE abandoned = 0 AND (? = '' OR "
-                                      "display_id = ?) AND NOT EXISTS (SELECT 1 FROM stage WHERE "
-                                      "stage.run = run.id AND stage.stage = ?) "
-                                      "ORDER BY id DESC LIMIT 1"));
+                                      "display_id = ?) ORDER BY id DESC LIMIT 1"));
     const QString id = notNull(displayId);
-    s.bind(id).bind(id).bind(static_cast<int>(Stage::Validate)).run();
+    s.bind(id).bind(id).run();
     if (!s.next())
         return std::nullopt;
-    return s.value(0).toLongLong();
+    const qint64 run = s.value(0).toLongLong();
+    return isFinished(run, Stage::Validate) ? std::nullopt : std::optional(run);
 }
 
 } // namespace lantern::run

@@ -346,9 +346,10 @@ void RunEngine::resume()
         step();
     } else if (m_status.activity == Activity::Faulted) {
         setActivity(Activity::Working);
-        if (m_plan)
+        if (m_plan) {
+            m_pausedMs += m_stageClock.elapsed();
             step();
-        else
+        } else
             startStage();
     }
 }
@@ -373,13 +374,16 @@ void RunEngine::stop()
     setActivity(Activity::Idle);
 }
 
-void RunEngine::abandon()
+void RunEngine::abandon(qint64 run)
 {
-    stop();
-    guarded([this] {
-        if (m_status.run != 0)
-            logbook().abandon(m_status.run);
+    guarded([&] {
+        logbook().abandon(run); // first, so that whoever hears of the stop finds it done
+        if (run != m_status.run)
+            return;
+        stop();
         m_status = {};
+        m_results = {};
+        emit resultsChanged(m_results);
         publishStatus();
     });
 }
@@ -428,6 +432,8 @@ void RunEngine::fault(const QString &message)
 {
     m_awaiting = Awaiting::Nothing;
     m_watchdog->stop();
+    if (m_plan)
+        m_pausedMs -= m_stageClock.elapsed(); // waiting for the person is no measuring time
     setActivity(Activity::Faulted, message);
 }
 

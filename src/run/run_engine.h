@@ -63,8 +63,8 @@ public slots:
     void resume();
     /// Ends the work at once; everything read is kept and the run can be taken up again.
     void stop();
-    /// Stops and never offers the run for resuming again.
-    void abandon();
+    /// Never offers a run for resuming again; stops it first when it is the present one.
+    void abandon(qint64 run);
     /// Turns the monitor's controls; for the adjustment.
     void turnControls(const lantern::MonitorControls &controls);
     /// Changes how the adjustment is done, before it starts or while it is done by hand.

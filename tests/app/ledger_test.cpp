@@ -22,7 +22,7 @@ SessionState emptyState()
 SessionState withRun(Activity activity, Stage stage)
 {
     SessionState s = emptyState();
-    s.readyConfirmed = s.aimConfirmed = true;
+    s.readyConfirmed = true;
     s.status.run = 1;
     s.status.activity = activity;
     s.status.stage = stage;

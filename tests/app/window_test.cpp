@@ -46,7 +46,6 @@ private slots:
         QVERIFY(s.inUse.profileMatches);
         QVERIFY(s.inUse.lutMatches);
         QVERIFY(QFile::exists(s.results.installedPath));
-        QCOMPARE(s.displays[0].markText, QString());
         QCOMPARE(s.displays[0].mark, Mark::Within);
         if (onX11()) {
             // An independent program sees the same property on the root window.
@@ -176,6 +175,84 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Measure; }));
         QVERIFY(rig.state().results.calibration.has_value());
         QVERIFY(rig.pressUntil(Stage::Done));
+    }
+
+    void stoppingPutsTheDisplaysOwnLutBack()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const VideoLut own = rig.state().results.calibration->lut;
+        rig.session->newRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QVERIFY(rig.pressUntil(Stage::Adjust)); // the run has loaded a LUT without correction
+        rig.session->refreshProfileInUse();
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().inUse.checked; }));
+        QVERIFY(rig.state().inUse.lutMatches);
+        QVERIFY(rig.state().inUse.profileMatches);
+        if (onX11())
+            QCOMPARE(platform::X11VideoLut(platform::x11Outputs().front()).read(), own);
+    }
+
+    void aNewRunCanBePreferredToAnUnfinishedOne()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        rig.session->newRun();
+        QTest::qWait(60);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+        rig.session->selectDisplay(0);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        rig.session->discardRun();
+        QTest::qWait(60);
+        rig.session->selectDisplay(0);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+    }
+
+    void aRunCanBeDiscardedInTheMiddle()
+    {
+        WindowRig rig(20);
+        QVERIFY(rig.pressUntil(Stage::Calibrate));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 3; }));
+        rig.session->discardRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QTest::qWait(60);
+        QVERIFY(!rig.state().unfinishedRun);
+        QVERIFY(!rig.state().results.before);
+        QVERIFY(rig.pressUntil(Stage::Adjust)); // and the next one starts from the beginning
+    }
+
+    void aMissingMeterIsSeenInTheChecklist()
+    {
+        WindowRig rig;
+        QVERIFY(rig.state().ready.front().done);
+        rig.demo->injectFault(0, MeterFault::Unplugged);
+        rig.session->selectDisplay(0);
+        QVERIFY(!rig.state().ready.front().done);
+        QVERIFY(rig.state().ready.front().finding.contains(QLatin1String("does not answer")));
+    }
+
+    /// From start to the end with nothing but the space bar on what has the focus.
+    void theWholeJobByKeyboard()
+    {
+        WindowRig rig;
+        rig.window->activateWindow();
+        QVERIFY(rig.waitFor([&] { return rig.action()->hasFocus(); }));
+        for (int i = 0; i < 12 && rig.state().status.activity != Activity::Finished; ++i) {
+            QVERIFY(rig.waitFor([&] {
+                return rig.state().status.activity == Activity::Finished ||
+                       (rig.action()->isEnabled() && QApplication::focusWidget() == rig.action());
+            }));
+            if (rig.state().status.activity != Activity::Finished)
+                QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
+            QTest::qWait(60);
+        }
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Finished; }));
+        QVERIFY(rig.state().results.validation.has_value());
     }
 
     void theSouthDeskIsTurnedByHand()

@@ -183,7 +183,7 @@ private slots:
         QVERIFY(unfinished.has_value());
         QVERIFY(!reader.readings(*unfinished, Stage::Ready).empty());
         rig.engine.resumeRun(*unfinished);
-        rig.engine.abandon();
+        rig.engine.abandon(*unfinished);
         QVERIFY(!reader.unfinishedRun().has_value());
     }
 

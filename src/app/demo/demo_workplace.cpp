@@ -259,15 +259,14 @@ ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results
 
 std::vector<ReadyPoint> DemoWorkplace::readyPoints(int display) const
 {
-    const auto [minutes, zeroed, meter] = m_places[display].rig->with([](bench::Bench &b) {
-        return std::tuple(b.clockSeconds() / 60, b.meter().isZeroed(),
+    const auto [minutes, answers, meter] = m_places[display].rig->with([](bench::Bench &b) {
+        return std::tuple(b.clockSeconds() / 60, b.meter().answers(),
                           QString::fromStdString(b.meter().description().name));
     });
-    (void)zeroed;
     const QLocale locale;
     return {
-        {tr("Meter connected"), tr("Without it nothing can be measured."), true, true,
-         tr("%1 answers.").arg(meter)},
+        {tr("Meter connected"), tr("Without it nothing can be measured."), true, answers,
+         (answers ? tr("%1 answers.") : tr("%1 does not answer.")).arg(meter)},
         {tr("Display warm"), tr("Colour and luminance drift while a panel warms up."), true,
          minutes >= kWarmMinutes,
          tr("On for %1 minutes.").arg(locale.toString(std::floor(minutes), 'f', 0))},

@@ -167,7 +167,7 @@ QString workingText(const SessionState &state)
 
 MainAction beforeRun(const SessionState &state)
 {
-    if (state.unfinishedRun && !state.readyConfirmed)
+    if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
         return {tr("Go on with the unfinished run"),
                 tr("Every reading taken is kept. Run menu: discard it."), Intent::ResumeOldRun};
     if (!state.readyConfirmed && state.view != ViewId::Ready)

@@ -1,0 +1,126 @@
+#include "job.h"
+
+#include "bench/plan_runner.h"
+#include "core/adjustment.h"
+#include "core/chart.h"
+#include "core/difference.h"
+#include "core/profile_file.h"
+#include "core/profile_writer.h"
+
+#include <chrono>
+#include <cmath>
+#include <fstream>
+#include <random>
+#include <sstream>
+#include <stdexcept>
+
+namespace lantern::marks {
+
+namespace {
+
+Lab labUnder(const XYZ &c, const XYZ &white)
+{
+    return labFromXyz(relativeTo(c, white), relativeTo(white, white));
+}
+
+void judgeGreys(const Aim &aim, const bench::Bench &b, const bench::DisplayCondition &state,
+                const CalibrationResult &calibration, JobOutcome &out)
+{
+    const XYZ white = b.display().emitted({255, 255, 255}, state);
+    const XYZ black = b.display().emitted({0, 0, 0}, state);
+    const Chromaticity aimed = aimChromaticity(aim, chromaticity(calibration.aimedWhite));
+    out.whiteDeltaUv = deltaUvPrime(uvPrime(white), uvPrime(aimed));
+    out.luminanceError = aim.luminanceCdM2 ? white.Y / *aim.luminanceCdM2 - 1 : 0;
+    const XYZ aimedWhite = fromChromaticity(aimed, aim.luminanceCdM2.value_or(white.Y));
+    std::vector<double> all, tint;
+    double tone = 0;
+    for (int code = 13; code <= 255; ++code) {
+        const XYZ grey = b.display().emitted({double(code), double(code), double(code)}, state);
+        const double wanted =
+            aimedWhite.Y * toneLuminance(aim.tone, code / 255.0, black.Y / aimedWhite.Y);
+        const Lab target = labUnder(fromChromaticity(aimed, wanted), aimedWhite);
+        const Lab shown = labUnder(grey, aimedWhite);
+        all.push_back(deltaE2000(target, shown));
+        tint.push_back(deltaE2000({shown.L, 0, 0}, labUnder(grey, white)));
+        tone += std::abs(grey.Y / wanted - 1);
+    }
+    out.grey = statistics(all);
+    out.greyTint = statistics(tint);
+    out.toneError = tone / double(all.size());
+}
+
+void judgeProfile(const bench::Bench &b, const bench::DisplayCondition &state,
+                  const ProfileFile &profile, JobOutcome &out)
+{
+    const XYZ white = b.display().emitted({255, 255, 255}, state);
+    std::mt19937_64 random(7);
+    std::vector<double> forward, inverse, roundTrip;
+    auto shown = [&](const DeviceRgb &rgb) {
+        return pcsLab(b.display().emitted(rgb, state), white);
+    };
+    for (int i = 0; i < 1000; ++i) {
+        auto value = [&] { return double(random() % 256); };
+        const DeviceRgb rgb{value(), value(), value()};
+        const Lab truth = shown(rgb);
+        forward.push_back(deltaE2000(truth, profile.toLab(rgb)));
+        const DeviceRgb back = profile.toDevice(truth);
+        inverse.push_back(
+            deltaE2000(truth, shown(toDeviceRgb(Vec3(vec(back).array().round())))));
+        const Lab inside = profile.toLab(rgb);
+        roundTrip.push_back(deltaE2000(inside, profile.toLab(profile.toDevice(inside))));
+    }
+    out.forward = statistics(forward);
+    out.inverse = statistics(inverse);
+    out.roundTrip = statistics(roundTrip);
+}
+
+} // namespace
+
+std::string readWhole(const std::string &path)
+{
+    const std::ifstream file(path);
+    if (!file)
+        throw std::runtime_error("cannot read " + path);
+    std::stringstream text;
+    text << file.rdbuf();
+    return text.str();
+}
+
+JobOutcome runJob(const JobOptions &o)
+{
+    const auto d =
+        bench::displayFromJson(parseJson(readWhole(o.displayPath), o.displayPath), o.displayPath);
+    bench::MeterDescription meter = bench::builtInMeter(o.meter);
+    if (!o.noise)
+        meter.readNoise = meter.shot = 0;
+    bench::Bench b(d, o.displayPath, meter, "", o.seed);
+
+    if (d.remoteControls) {
+        AdjustPlan adjust(o.aim, d.controls, {true, d.hasRgbGains});
+        bench::carryOut(adjust, b);
+    }
+    JobOutcome out;
+    Aim aim = o.aim;
+    if (!d.remoteControls) // as bright as it gets where the aim is out of reach
+        aim.luminanceCdM2 = std::min(*aim.luminanceCdM2, 100.0);
+    CalibrationPlan calibration(aim, d.linkBits);
+    bench::carryOut(calibration, b);
+    const CalibrationResult calibrated = calibration.result();
+    out.levels = calibrated.distinctLevels;
+    judgeGreys(aim, b, b.condition(), calibrated, out);
+
+    PatchListPlan chart(makeChart(o.patches));
+    bench::carryOut(chart, b);
+    ProfileRequest request;
+    request.lut = calibrated.lut;
+    const auto before = std::chrono::steady_clock::now();
+    const BuiltProfile built = buildProfile(chart.readings(), request, "chart");
+    out.buildSeconds =
+        std::chrono::duration<double>(std::chrono::steady_clock::now() - before).count();
+    out.readings = int(chart.readings().size());
+    out.expected = built.meanResidual;
+    judgeProfile(b, b.condition(), ProfileFile(built.icc, "profile"), out);
+    return out;
+}
+
+} // namespace lantern::marks

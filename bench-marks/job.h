@@ -1,0 +1,46 @@
+#pragma once
+
+#include "bench/bench.h"
+#include "core/aim.h"
+#include "core/calibration.h"
+#include "core/validation.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace lantern::marks {
+
+/// One whole job on a bench display.
+struct JobOptions {
+    std::string displayPath;
+    std::string meter = "reference"; ///< or "colorimeter"
+    bool noise = true;
+    Aim aim;
+    int patches = 200;
+    bool regularGrid = false; ///< the largest regular grid with at most `patches`
+    bool chosen = false;      ///< patches chosen while measuring
+    uint64_t seed = 1;
+};
+
+/// What the job reached, against the display model itself: no noise, at the centre of the screen.
+struct JobOutcome {
+    double whiteDeltaUv = 0;
+    double luminanceError = 0; ///< relative
+    Statistics grey;           ///< ΔE00 from the aim, 5 % up
+    Statistics greyTint;       ///< the same without the difference in lightness
+    double toneError = 0;      ///< mean relative luminance error, 5 % up
+    int levels = 0;            ///< of 256 left
+    Statistics forward;        ///< ΔE00, 1000 colours spread through the code values
+    Statistics inverse;        ///< ΔE00, the same colours asked for, whole code values sent
+    Statistics roundTrip;      ///< ΔE00, B2A then A2B, inside the gamut
+    double expected = 0;       ///< mean ΔE00 that the builder expects
+    int readings = 0;          ///< of the chart
+    double buildSeconds = 0;
+};
+
+JobOutcome runJob(const JobOptions &options);
+
+std::string readWhole(const std::string &path);
+
+} // namespace lantern::marks

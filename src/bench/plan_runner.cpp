@@ -1,0 +1,30 @@
+#include "bench/plan_runner.h"
+
+#include "core/error.h"
+
+namespace lantern::bench {
+
+void carryOut(StagePlan &plan, Bench &bench)
+{
+    bench.meter().zero();
+    for (;;) {
+        const PlanStep step = plan.next();
+        if (std::holds_alternative<Finished>(step))
+            return;
+        if (const auto *read = std::get_if<ReadPatch>(&step)) {
+            const MeterOutcome outcome = bench.read(read->rgb);
+            const auto *reading = std::get_if<MeterReading>(&outcome);
+            if (!reading)
+                throw Error(ErrorKind::Device, "meter", "a reading failed");
+            plan.accept({read->rgb, reading->xyz, reading->integrationSeconds});
+            continue;
+        }
+        if (const auto *set = std::get_if<SetControls>(&step))
+            bench.condition().controls = set->controls;
+        else if (const auto *load = std::get_if<LoadLut>(&step))
+            bench.condition().lut = load->lut;
+        plan.acknowledge();
+    }
+}
+
+} // namespace lantern::bench
