@@ -103,7 +103,7 @@ JobOutcome runJob(const JobOptions &o)
     Aim aim = o.aim;
     if (!d.remoteControls) // as bright as it gets where the aim is out of reach
         aim.luminanceCdM2 = std::min(*aim.luminanceCdM2, 100.0);
-    CalibrationPlan calibration(aim, d.linkBits);
+    CalibrationPlan calibration(aim, {d.linkBits, b.condition().controls});
     bench::carryOut(calibration, b);
     const CalibrationResult calibrated = calibration.result();
     out.levels = calibrated.distinctLevels;
@@ -113,6 +113,7 @@ JobOutcome runJob(const JobOptions &o)
     bench::carryOut(chart, b);
     ProfileRequest request;
     request.lut = calibrated.lut;
+    request.linkBits = d.linkBits;
     const auto before = std::chrono::steady_clock::now();
     const BuiltProfile built = buildProfile(chart.readings(), request, "chart");
     out.buildSeconds =

@@ -22,6 +22,8 @@ struct ToyDisplay {
     double backlight = 1;
     std::optional<VideoLut> lut;
     std::optional<int> linkBits;
+    std::optional<SlotTable> slot;
+    std::optional<int> panelBits; ///< behind the gains
 
     [[nodiscard]] XYZ show(const DeviceRgb &rgb) const
     {
@@ -32,7 +34,12 @@ struct ToyDisplay {
                 v = lut->evaluate(c, v);
             if (linkBits)
                 v = quantise(v, *linkBits);
-            t[c] = std::pow(v * gain[c], gamma[c]);
+            if (slot)
+                v = slot->evaluate(c, v);
+            v *= gain[c];
+            if (panelBits)
+                v = quantise(v, *panelBits);
+            t[c] = std::pow(v, gamma[c]);
         }
         Vec3 a;
         for (int c = 0; c < 3; ++c)
@@ -65,6 +72,8 @@ struct ToyDisplay {
             }
             if (const auto *load = std::get_if<LoadLut>(&step))
                 lut = load->lut;
+            else if (const auto *store = std::get_if<LoadSlot>(&step))
+                slot = store->table;
             else if (const auto *set = std::get_if<SetControls>(&step)) {
                 gain =
                     Vec3(set->controls.redGain, set->controls.greenGain, set->controls.blueGain) /

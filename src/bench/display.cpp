@@ -76,14 +76,6 @@ double panelTone(double v, const std::array<double, 2> &tone)
     return (1 - s) * std::pow(v, g) + s * v * v * (3 - 2 * v);
 }
 
-double slotValue(const std::vector<double> &table, double u)
-{
-    const double position = u * static_cast<double>(table.size() - 1);
-    const auto i = std::min(static_cast<size_t>(position), table.size() - 2);
-    const double f = position - static_cast<double>(i);
-    return table[i] * (1 - f) + table[i + 1] * f;
-}
-
 } // namespace
 
 const std::vector<std::string> &technologies()
@@ -226,7 +218,7 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
             u = condition.lut->evaluate(c, u);
         u = quantise(u * condition.nightLight[c], d.linkBits);
         if (condition.memorySlot)
-            u = slotValue((*condition.memorySlot)[c], u);
+            u = condition.memorySlot->evaluate(c, u);
         const double gain = d.hasRgbGains ? gains[c] / 100 : 1;
         const double v = quantise(
             u * gain * condition.controls.contrast / d.factoryControls.contrast, d.panelBits);

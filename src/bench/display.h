@@ -59,7 +59,7 @@ struct DisplayCondition {
     std::optional<VideoLut> lut = {};
     Vec3 nightLight = Vec3::Ones();
     /// Active memory slot: 1024 numbers 0..1 per channel; nothing means none is active.
-    std::optional<std::array<std::vector<double>, 3>> memorySlot = {};
+    std::optional<SlotTable> memorySlot = {};
 };
 
 /// A point of the screen, -1..1 from the centre, right and down positive.

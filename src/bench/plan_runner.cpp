@@ -23,6 +23,8 @@ void carryOut(StagePlan &plan, Bench &bench)
             bench.condition().controls = set->controls;
         else if (const auto *load = std::get_if<LoadLut>(&step))
             bench.condition().lut = load->lut;
+        else if (const auto *slot = std::get_if<LoadSlot>(&step))
+            bench.condition().memorySlot = slot->table;
         plan.acknowledge();
     }
 }

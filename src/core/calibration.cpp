@@ -13,88 +13,22 @@ namespace lantern {
 
 namespace {
 
-constexpr double kRootPower = 2.2;
 constexpr int kMaxRounds = 6;
+constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02;       ///< mean ΔE00 that another round must win
 constexpr double kDarkestJudged = 0.05;    ///< greys below 5 % are not counted in the mean
 constexpr double kShortfallAllowed = 0.01; ///< of luminance, before the aim counts as out of reach
-constexpr double kTintFade = 8; ///< how fast the tint of black fades, as a power of 1 - v
-
-/// Slopes of a monotone cubic through rising points. Source: Fritsch, Butland, SIAM J. Sci. Stat.
-/// Comput. 5 (1984) 300-304.
-std::vector<double> monotoneSlopes(const std::vector<double> &x, const std::vector<double> &y)
-{
-    const size_t n = x.size();
-    std::vector<double> slope(n, 0);
-    auto secant = [&](size_t i) { return (y[i + 1] - y[i]) / (x[i + 1] - x[i]); };
-    for (size_t i = 1; i + 1 < n; ++i) {
-        const double a = secant(i - 1);
-        const double b = secant(i);
-        if (a * b > 0) {
-            const double h0 = x[i] - x[i - 1];
-            const double h1 = x[i + 1] - x[i];
-            const double w0 = 2 * h1 + h0;
-            const double w1 = h1 + 2 * h0;
-            slope[i] = (w0 + w1) / (w0 / a + w1 / b);
-        }
-    }
-    slope[0] = secant(0);
-    slope[n - 1] = secant(n - 2);
-    return slope;
-}
+constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
 
 const char *channelName(int c)
 {
     return c == 0 ? "red" : c == 1 ? "green" : "blue";
 }
 
-int countDistinct(const VideoLut &lut, std::optional<int> linkBits)
-{
-    std::set<std::array<double, 3>> seen;
-    for (int i = 0; i < VideoLut::kSize; ++i) {
-        std::array<double, 3> out{};
-        for (int c = 0; c < 3; ++c) {
-            const double v = lut.channels[c][i] / 65535.0;
-            out[c] = linkBits ? quantise(v, *linkBits) : v;
-        }
-        seen.insert(out);
-    }
-    return static_cast<int>(seen.size());
-}
-
 } // namespace
 
-double CalibrationPlan::ChannelCurve::light(double x) const
-{
-    x = std::clamp(x, 0.0, 1.0);
-    const auto it = std::upper_bound(code.begin() + 1, code.end() - 1, x);
-    const auto i = static_cast<size_t>(it - code.begin()) - 1;
-    const double h = code[i + 1] - code[i];
-    const double t = (x - code[i]) / h;
-    const double t2 = t * t;
-    const double t3 = t2 * t;
-    const double r = (2 * t3 - 3 * t2 + 1) * root[i] + (t3 - 2 * t2 + t) * h * slope[i] +
-                     (-2 * t3 + 3 * t2) * root[i + 1] + (t3 - t2) * h * slope[i + 1];
-    return r > 0 ? std::pow(r, kRootPower) : 0;
-}
-
-double CalibrationPlan::ChannelCurve::codeFor(double wanted) const
-{
-    if (wanted <= 0)
-        return 0;
-    if (wanted >= light(1))
-        return 1;
-    double low = 0;
-    double high = 1;
-    for (int i = 0; i < 48; ++i) {
-        const double middle = (low + high) / 2;
-        (light(middle) < wanted ? low : high) = middle;
-    }
-    return (low + high) / 2;
-}
-
-CalibrationPlan::CalibrationPlan(Aim aim, std::optional<int> linkBits)
-    : m_aim(std::move(aim)), m_linkBits(linkBits), m_tone(m_aim.tone)
+CalibrationPlan::CalibrationPlan(Aim aim, CalibrationTarget target)
+    : m_aim(std::move(aim)), m_target(target), m_tone(m_aim.tone)
 {
     m_nativePatches = {{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}};
     // denser towards black, where curves bend most and eyes see most
@@ -110,25 +44,36 @@ PlanStep CalibrationPlan::next() const
     switch (m_phase) {
     case Phase::LoadIdentity:
         return LoadLut{VideoLut::identity()};
+    case Phase::LoadEmptySlot:
+        return LoadSlot{SlotTable::identity()};
     case Phase::Native:
         return ReadPatch{m_nativePatches[m_native.size()]};
     case Phase::LoadTrial:
-        return LoadLut{m_lut};
+        return loadStep();
     case Phase::Trial: {
         const double v = m_levels[m_trial.size()];
         return ReadPatch{{v, v, v}};
     }
     case Phase::LoadBest:
-        return LoadLut{m_best.lut};
+        return loadStep();
     case Phase::Done:
         break;
     }
     return Finished{};
 }
 
+PlanStep CalibrationPlan::loadStep() const
+{
+    if (m_target.intoSlot)
+        return LoadSlot{m_slot};
+    return LoadLut{m_lut};
+}
+
 void CalibrationPlan::acknowledge()
 {
     if (m_phase == Phase::LoadIdentity)
+        m_phase = m_target.intoSlot ? Phase::LoadEmptySlot : Phase::Native;
+    else if (m_phase == Phase::LoadEmptySlot)
         m_phase = Phase::Native;
     else if (m_phase == Phase::LoadTrial)
         m_phase = Phase::Trial;
@@ -143,7 +88,7 @@ void CalibrationPlan::accept(const Reading &reading)
         m_native.push_back(reading);
         if (m_native.size() == m_nativePatches.size()) {
             solveNative();
-            m_lut = solveLut();
+            solveCorrection();
             m_phase = Phase::LoadTrial;
         }
     } else if (m_phase == Phase::Trial) {
@@ -159,6 +104,7 @@ int CalibrationPlan::readingsLeft() const
     constexpr int kUsualRounds = 3;
     switch (m_phase) {
     case Phase::LoadIdentity:
+    case Phase::LoadEmptySlot:
     case Phase::Native:
         return static_cast<int>(m_nativePatches.size() - m_native.size()) + kUsualRounds * perRound;
     case Phase::LoadTrial:
@@ -178,23 +124,10 @@ void CalibrationPlan::solveNative()
     m_inversePrimaries = m_primaries.inverse();
     m_fullDrive = drive(m_nativeWhite);
 
-    std::vector<std::pair<double, Vec3>> points = {{0, Vec3::Zero()}, {1, m_fullDrive}};
     for (const Reading &r : m_native)
-        if (isNeutral(r.rgb) && r.rgb.r > 0 && r.rgb.r < 255)
-            points.emplace_back(r.rgb.r / 255, drive(r.xyz));
-    std::sort(points.begin(), points.end(), [](auto &a, auto &b) { return a.first < b.first; });
-    for (int c = 0; c < 3; ++c) {
-        ChannelCurve &curve = m_curves[c];
-        for (const auto &[x, t] : points) {
-            double root = t[c] > 0 ? std::pow(t[c], 1 / kRootPower) : 0;
-            if (!curve.root.empty()) // rising, whatever the noise says
-                root = std::max(root, curve.root.back() + 1e-6);
-            curve.code.push_back(x);
-            curve.root.push_back(root);
-        }
-        curve.slope = monotoneSlopes(curve.code, curve.root);
-    }
-    m_factors.assign(m_levels.size(), Vec3::Ones());
+        if (isNeutral(r.rgb) && r.rgb.r > 0)
+            m_observed.push_back({Vec3::Constant(r.rgb.r / 255), drive(r.xyz), -1});
+    fitResponses();
 
     if (std::holds_alternative<NativeTone>(m_tone)) {
         NativeTone native;
@@ -202,8 +135,8 @@ void CalibrationPlan::solveNative()
         for (int i = 0; i < kSamples; ++i) {
             const double v = i / (kSamples - 1.0);
             double mean = 0;
-            for (const ChannelCurve &curve : m_curves)
-                mean += curve.light(v) / curve.light(1) / 3;
+            for (const GreyResponse &response : m_responses)
+                mean += response.light(v) / response.light(1) / 3;
             native.samples.push_back(mean);
         }
         m_tone = native;
@@ -266,59 +199,132 @@ Vec3 CalibrationPlan::drive(const XYZ &c) const
     return m_inversePrimaries * (vec(c) - vec(m_black));
 }
 
-/// Correction of the curves at grey level v, linear between the levels read.
-Vec3 CalibrationPlan::factorAt(double v) const
+/// What the channels are sent for grey level v through the present correction.
+Vec3 CalibrationPlan::sentSignal(double v) const
 {
-    const double code = 255 * v;
-    size_t i = 0;
-    while (i + 2 < m_levels.size() && m_levels[i + 1] > code)
-        ++i;
-    const double f =
-        std::clamp((code - m_levels[i + 1]) / (m_levels[i] - m_levels[i + 1]), 0.0, 1.0);
-    return f * m_factors[i] + (1 - f) * m_factors[i + 1];
+    Vec3 out;
+    for (int c = 0; c < 3; ++c) {
+        double signal = m_lut.evaluate(c, v);
+        if (m_target.linkBits)
+            signal = quantise(signal, *m_target.linkBits);
+        out[c] = m_target.intoSlot ? m_slot.evaluate(c, signal) : signal;
+    }
+    return out;
 }
 
-VideoLut CalibrationPlan::solveLut() const
+std::array<GreyResponse, 3> CalibrationPlan::responsesWith(int panelBits) const
 {
-    VideoLut lut{};
-    const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
-    std::array<double, 3> lowest{}; // of each channel, so that the LUT never falls
-    for (int i = 0; i < VideoLut::kSize; ++i) {
-        const double v = i / (VideoLut::kSize - 1.0);
-        const XYZ aimed = aimedGrey(v);
-        const Vec3 factor = factorAt(v);
-        const Vec3 wanted = drive(aimed);
-        std::array<double, 3> exact{};
-        for (int c = 0; c < 3; ++c)
-            exact[c] = std::max(lowest[c], m_curves[c].codeFor(wanted[c] / factor[c]));
-        std::array<double, 3> chosen = exact;
-        if (m_linkBits) {
-            const double top = static_cast<double>((1 << *m_linkBits) - 1);
-            const Lab aim = labFromXyz(relativeTo(aimed, m_aimedWhite), white);
-            double best = INFINITY;
-            for (int corner = 0; corner < 8; ++corner) {
-                std::array<double, 3> trial{};
-                Vec3 light;
-                for (int c = 0; c < 3; ++c) {
-                    const double step = std::floor(exact[c] * top) + ((corner >> c) & 1);
-                    trial[c] = std::max(lowest[c], std::min(step, top) / top);
-                    light[c] = m_curves[c].light(trial[c]) * factor[c];
-                }
-                const XYZ shown = toXyz(vec(m_black) + m_primaries * light);
-                const double d =
-                    deltaE2000(aim, labFromXyz(relativeTo(shown, m_aimedWhite), white));
-                if (d < best) {
-                    best = d;
-                    chosen = trial;
-                }
-            }
+    // Later rounds were read nearer to the aim, where channels act on each other as they will.
+    constexpr double kFading = 0.4;
+    constexpr double kNative = 0.05;
+    const MonitorControls gains = m_target.controls.value_or(MonitorControls{});
+    const Vec3 scale = Vec3(gains.redGain, gains.greenGain, gains.blueGain) / 100;
+    std::array<GreyResponse, 3> responses;
+    for (int c = 0; c < 3; ++c) {
+        std::vector<GreyResponse::Observation> observations;
+        for (const Observed &o : m_observed) {
+            const double weight =
+                (o.round < 0 ? kNative : 1) * std::pow(kFading, m_round - std::max(o.round, 0));
+            observations.push_back({o.signal[c], o.light[c], weight});
         }
-        lowest = chosen;
-        for (int c = 0; c < 3; ++c)
-            lut.channels[c][i] =
-                static_cast<uint16_t>(std::lround(std::clamp(chosen[c], 0.0, 1.0) * 65535));
+        responses[c] = GreyResponse(observations, {panelBits, panelBits > 0 ? scale[c] : 1});
     }
-    return lut;
+    return responses;
+}
+
+/// Fits the channels' responses, with the panel's steps where they explain the readings clearly
+/// better than a smooth curve does.
+void CalibrationPlan::fitResponses()
+{
+    constexpr double kClearly = 0.5; // of the mean square
+    double least = 0;
+    for (const int bits : {0, 6, 8, 10}) {
+        const std::array<GreyResponse, 3> responses = responsesWith(bits);
+        double misfit = 0;
+        for (const GreyResponse &r : responses)
+            misfit += r.misfit();
+        if (bits == 0 || misfit < kClearly * least) {
+            least = misfit;
+            m_responses = responses;
+            m_panelBits = bits;
+        }
+    }
+}
+
+void CalibrationPlan::solveCorrection()
+{
+    if (m_target.intoSlot) {
+        solveEntries(SlotTable::kSize, [this](int i, const Vec3 &signal) {
+            for (int c = 0; c < 3; ++c)
+                m_slot.channels[c][i] = signal[c];
+        });
+        return;
+    }
+    solveEntries(VideoLut::kSize, [this](int i, const Vec3 &signal) {
+        for (int c = 0; c < 3; ++c)
+            m_lut.channels[c][i] = static_cast<uint16_t>(std::lround(signal[c] * 65535));
+    });
+}
+
+/// For each entry the three signals, among those near the exact ones that can be sent, whose
+/// colour is nearest to the aim; none is below the one before.
+void CalibrationPlan::solveEntries(int count,
+                                   const std::function<void(int, const Vec3 &)> &store) const
+{
+    // In a monitor's memory there is no link behind the table.
+    const std::optional<int> bits = m_target.intoSlot ? std::nullopt : m_target.linkBits;
+    std::array<std::vector<GreyResponse::Level>, 3> levels;
+    for (int c = 0; c < 3; ++c)
+        levels[c] = m_responses[c].levels(bits);
+    const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
+    constexpr size_t kCoarse = 600; // levels; from here on wandering further gains nothing
+    std::array<size_t, 3> lowest{};
+    for (int i = 0; i < count; ++i) {
+        const XYZ aimed = aimedGrey(i / (count - 1.0));
+        const Lab aim = labFromXyz(relativeTo(aimed, m_aimedWhite), white);
+        const Vec3 wanted = drive(aimed);
+        std::array<size_t, 3> from{}, to{};
+        for (int c = 0; c < 3; ++c) {
+            const auto &all = levels[c];
+            const auto above = static_cast<size_t>(
+                std::lower_bound(all.begin(), all.end(), wanted[c],
+                                 [](const auto &level, double w) { return level.light < w; }) -
+                all.begin());
+            const size_t reach = all.size() < kCoarse ? 2 : 1;
+            from[c] = std::max(lowest[c], above - std::min(above, reach));
+            to[c] = std::max(from[c], std::min(all.size() - 1, above + reach - 1));
+        }
+        double best = INFINITY;
+        std::array<size_t, 3> chosen = from;
+        std::array<size_t, 3> at{};
+        for (at[0] = from[0]; at[0] <= to[0]; ++at[0])
+            for (at[1] = from[1]; at[1] <= to[1]; ++at[1])
+                for (at[2] = from[2]; at[2] <= to[2]; ++at[2]) {
+                    const Vec3 light(levels[0][at[0]].light, levels[1][at[1]].light,
+                                     levels[2][at[2]].light);
+                    const XYZ shown = toXyz(vec(m_black) + m_primaries * light);
+                    const double d =
+                        deltaE2000(aim, labFromXyz(relativeTo(shown, m_aimedWhite), white));
+                    if (d < best) {
+                        best = d;
+                        chosen = at;
+                    }
+                }
+        lowest = chosen;
+        store(i, {levels[0][chosen[0]].signal, levels[1][chosen[1]].signal,
+                  levels[2][chosen[2]].signal});
+    }
+}
+
+int CalibrationPlan::distinctLevels() const
+{
+    std::set<std::array<double, 3>> seen;
+    for (int i = 0; i < VideoLut::kSize; ++i) {
+        const Vec3 signal = sentSignal(i / (VideoLut::kSize - 1.0));
+        seen.insert({m_responses[0].light(signal[0]), m_responses[1].light(signal[1]),
+                     m_responses[2].light(signal[2])});
+    }
+    return static_cast<int>(seen.size());
 }
 
 CalibrationResult CalibrationPlan::assess() const
@@ -327,7 +333,10 @@ CalibrationResult CalibrationPlan::assess() const
     result.lut = m_lut;
     result.aimedWhite = m_aimedWhite;
     result.rounds = m_round + 1;
-    result.distinctLevels = countDistinct(m_lut, m_linkBits);
+    result.distinctLevels = distinctLevels();
+    result.panelBits = m_panelBits;
+    if (m_target.intoSlot)
+        result.slot = m_slot;
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
     int judged = 0;
     for (const Reading &r : m_trial) {
@@ -345,26 +354,6 @@ CalibrationResult CalibrationPlan::assess() const
     return result;
 }
 
-/// Takes the ratio of the light read to the light the curves promised at the codes really shown.
-void CalibrationPlan::learnFromRound()
-{
-    const double weight = m_round == 0 ? 1.0 : 0.6; // later rounds average the noise away
-    for (size_t i = 0; i < m_trial.size(); ++i) {
-        const Vec3 found = drive(m_trial[i].xyz);
-        for (int c = 0; c < 3; ++c) {
-            double code = m_lut.evaluate(c, m_levels[i] / 255);
-            if (m_linkBits)
-                code = quantise(code, *m_linkBits);
-            const double expected = m_curves[c].light(code);
-            constexpr double kTooDark = 2e-5; // of full drive: the meter sees noise
-            if (expected < kTooDark)
-                continue;
-            const double ratio = std::clamp(found[c] / expected, 0.5, 2.0);
-            m_factors[i][c] += weight * (ratio - m_factors[i][c]);
-        }
-    }
-}
-
 void CalibrationPlan::finishRound()
 {
     const CalibrationResult now = assess();
@@ -372,15 +361,22 @@ void CalibrationPlan::finishRound()
     const double gain = first ? INFINITY : m_best.meanDeltaE00 - now.meanDeltaE00;
     if (gain > 0)
         m_best = now;
-    learnFromRound();
+    for (const Reading &r : m_trial)
+        if (r.rgb.r > 0)
+            m_observed.push_back({sentSignal(r.rgb.r / 255), drive(r.xyz), m_round});
     ++m_round;
     m_trial.clear();
-    if (m_round >= kMaxRounds || (m_round >= 2 && gain < kWorthwhile)) {
+    if (m_round >= kMaxRounds || (m_round >= kFewestRounds && gain < kWorthwhile)) {
         m_best.rounds = m_round;
-        m_phase = m_lut == m_best.lut ? Phase::Done : Phase::LoadBest;
+        const bool loaded = m_target.intoSlot ? m_slot == m_best.slot : m_lut == m_best.lut;
+        m_lut = m_best.lut;
+        if (m_best.slot)
+            m_slot = *m_best.slot;
+        m_phase = loaded ? Phase::Done : Phase::LoadBest;
         return;
     }
-    m_lut = solveLut();
+    fitResponses();
+    solveCorrection();
     m_phase = Phase::LoadTrial;
 }
 

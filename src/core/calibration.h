@@ -1,9 +1,12 @@
 #pragma once
 
 #include "core/aim.h"
+#include "core/controls.h"
+#include "core/grey_response.h"
 #include "core/plan.h"
 
 #include <array>
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -17,29 +20,40 @@ struct GreyPoint {
     double deltaE00 = 0; ///< between the two, Lab under the aimed white
 };
 
+/// Where the correction goes, and what is known about the way to the panel.
+struct CalibrationTarget {
+    /// Bits per channel between LUT and panel, if known: entries are then chosen among the values
+    /// that really arrive, the three channels together.
+    std::optional<int> linkBits = {};
+    /// Where the monitor's controls stand, if known. With them the steps that a coarse panel makes
+    /// behind its gains can be recognised.
+    std::optional<MonitorControls> controls = {};
+    /// Into the monitor's own memory instead of the video LUT.
+    bool intoSlot = false;
+};
+
 struct CalibrationResult {
     VideoLut lut = VideoLut::identity();
+    std::optional<SlotTable> slot; ///< when the correction went into the monitor
     XYZ aimedWhite; ///< cd/m²
     std::vector<GreyPoint> greys;
     double meanDeltaE00 = 0; ///< over the greys from 5 % up
     double maxDeltaE00 = 0;
     int rounds = 0;         ///< corrections tried
     int distinctLevels = 0; ///< different outputs left of the 256 grey levels
+    int panelBits = 0;      ///< steps of the panel that were recognised; 0: none
 };
 
-/// Brings white, tone and grey balance to the aim with the video LUT: measures black, white, the
-/// primaries and a grey ramp without a LUT, solves for one, measures greys through it, corrects,
-/// and goes on until that stops making it better.
+/// Brings white, tone and grey balance to the aim with the video LUT or the monitor's own memory:
+/// measures black, white, the primaries and a grey ramp without correction, solves for one, measures
+/// greys through it, learns from them, and goes on until that stops making it better.
 ///
 /// Between white and black the aimed grey has the chromaticity of the aimed white; over the darkest
 /// levels it runs into the panel's own black, so that there is no jump of tint. Luminance follows
 /// the aim's tone curve with the black as an output offset. Entries are monotonic.
 class CalibrationPlan : public StagePlan {
 public:
-    /// \param linkBits bits per channel between LUT and panel, if known: entries are then chosen
-    /// among
-    ///        the values that really arrive, the three channels together.
-    CalibrationPlan(Aim aim, std::optional<int> linkBits);
+    CalibrationPlan(Aim aim, CalibrationTarget target);
 
     [[nodiscard]] PlanStep next() const override;
     /// \throws Error Device naming the channel that runs out and the luminance that can be reached.
@@ -52,29 +66,30 @@ public:
     [[nodiscard]] const CalibrationResult &result() const { return m_best; }
 
 private:
-    /// Drive of one channel against code value along the grey axis, monotonic.
-    struct ChannelCurve {
-        std::vector<double> code;  ///< 0..1, rising
-        std::vector<double> root;  ///< light^(1/2.2), rising
-        std::vector<double> slope; ///< of root, monotone cubic
-        [[nodiscard]] double light(double x) const;
-        [[nodiscard]] double codeFor(double light) const;
+    /// Light of the three channels found for signals sent.
+    struct Observed {
+        Vec3 signal, light;
+        int round; ///< -1: native
     };
 
     void solveNative();
     void chooseAimedWhite();
     [[nodiscard]] XYZ aimedGrey(double v) const;
     [[nodiscard]] Vec3 drive(const XYZ &c) const;
-    [[nodiscard]] Vec3 factorAt(double v) const;
-    [[nodiscard]] VideoLut solveLut() const;
-    void learnFromRound();
+    [[nodiscard]] Vec3 sentSignal(double v) const;
+    void fitResponses();
+    [[nodiscard]] std::array<GreyResponse, 3> responsesWith(int panelBits) const;
+    void solveCorrection();
+    void solveEntries(int count, const std::function<void(int, const Vec3 &)> &store) const;
+    [[nodiscard]] int distinctLevels() const;
+    [[nodiscard]] PlanStep loadStep() const;
     [[nodiscard]] CalibrationResult assess() const;
     void finishRound();
 
-    enum class Phase { LoadIdentity, Native, LoadTrial, Trial, LoadBest, Done };
+    enum class Phase { LoadIdentity, LoadEmptySlot, Native, LoadTrial, Trial, LoadBest, Done };
 
     Aim m_aim;
-    std::optional<int> m_linkBits;
+    CalibrationTarget m_target;
     Phase m_phase = Phase::LoadIdentity;
     int m_done = 0;
     int m_round = 0;
@@ -86,12 +101,14 @@ private:
     XYZ m_nativeWhite, m_black;
     Mat3 m_primaries = Mat3::Identity(); ///< columns: light of each channel, cd/m²
     Mat3 m_inversePrimaries = Mat3::Identity();
-    std::array<ChannelCurve, 3> m_curves;
     Vec3 m_fullDrive = Vec3::Ones(); ///< of white, all channels at once
     XYZ m_aimedWhite, m_aimedBlack;
     ToneCurve m_tone;
-    std::vector<Vec3> m_factors; ///< per level: drive found over drive expected
+    std::vector<Observed> m_observed;
+    std::array<GreyResponse, 3> m_responses;
+    int m_panelBits = 0;
     VideoLut m_lut = VideoLut::identity();
+    SlotTable m_slot = SlotTable::identity();
     CalibrationResult m_best;
 };
 

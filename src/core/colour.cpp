@@ -18,14 +18,6 @@ double labF(double t)
     return t > kDelta3 ? std::cbrt(t) : t / (3 * kDelta * kDelta) + 4.0 / 29.0;
 }
 
-double labFSlope(double t)
-{
-    if (t <= kDelta3)
-        return 1 / (3 * kDelta * kDelta);
-    const double root = std::cbrt(t);
-    return 1 / (3 * root * root);
-}
-
 double labFInverse(double f)
 {
     return f > kDelta ? f * f * f : 3 * kDelta * kDelta * (f - 4.0 / 29.0);
@@ -106,19 +98,24 @@ RelXYZ xyzFromLab(const Lab &c, const RelXYZ &white)
             white.Z * labFInverse(fy - c.b / 200)};
 }
 
-Mat3 labJacobian(const RelXYZ &c, const RelXYZ &white)
+Lab labFromXyz(const RelXYZ &c, const RelXYZ &white, Mat3 &jacobian)
 {
-    const double dx = labFSlope(c.X / white.X) / white.X;
-    const double dy = labFSlope(c.Y / white.Y) / white.Y;
-    const double dz = labFSlope(c.Z / white.Z) / white.Z;
-    Mat3 j;
-    j << 0, 116 * dy, 0, 500 * dx, -500 * dy, 0, 0, 200 * dy, -200 * dz;
-    return j;
+    const Vec3 w = vec(white);
+    const Vec3 t = vec(c).cwiseQuotient(w);
+    Vec3 f;
+    Vec3 slope;
+    for (int i = 0; i < 3; ++i) {
+        f[i] = labF(t[i]);
+        slope[i] = (t[i] > kDelta3 ? 1 / (3 * f[i] * f[i]) : 1 / (3 * kDelta * kDelta)) / w[i];
+    }
+    jacobian << 0, 116 * slope[1], 0, 500 * slope[0], -500 * slope[1], 0, 0, 200 * slope[1],
+        -200 * slope[2];
+    return {116 * f[1] - 16, 500 * (f[0] - f[1]), 200 * (f[1] - f[2])};
 }
 
 double chroma(const Lab &c)
 {
-    return std::hypot(c.a, c.b);
+    return std::sqrt(c.a * c.a + c.b * c.b);
 }
 
 double hueDegrees(const Lab &c)

@@ -105,8 +105,8 @@ double deltaUvPrime(const UvPrime &a, const UvPrime &b);
 Lab labFromXyz(const RelXYZ &c, const RelXYZ &white);
 RelXYZ xyzFromLab(const Lab &c, const RelXYZ &white);
 
-/// dLab/dXYZ of labFromXyz at `c`, 3x3, rows L a b. Same conditions as labFromXyz.
-Mat3 labJacobian(const RelXYZ &c, const RelXYZ &white);
+/// The same, and dLab/dXYZ at `c`: 3x3, rows L a b.
+Lab labFromXyz(const RelXYZ &c, const RelXYZ &white, Mat3 &jacobian);
 
 /// Chroma and hue angle (degrees 0..360) of a CIELAB colour. Source: CIE 15:2018, 8.2.1.
 double chroma(const Lab &c);

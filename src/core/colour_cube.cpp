@@ -32,7 +32,7 @@ ColourCube ColourCube::before(const std::vector<Reading> &before, const ProfileF
     for (int r = 0; r < kNodes; ++r)
         for (int g = 0; g < kNodes; ++g)
             for (int b = 0; b < kNodes; ++b) {
-                const Vec3 code = Vec3(r, g, b) / (kNodes - 1);
+                const DeviceRgb code = toDeviceRgb(255 * Vec3(r, g, b) / (kNodes - 1));
                 const XYZ light = displayXyz(model.lab(code), oldWhite);
                 const DeviceRgb out = profile.toDevice(nowLab(light, dim));
                 cube.m_nodes.push_back({static_cast<float>(out.r), static_cast<float>(out.g),

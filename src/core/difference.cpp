@@ -45,13 +45,79 @@ Vec3 itp(const XYZ &c)
             (17933 * l - 17390 * m - 543 * s) / 4096};
 }
 
-/// Hue angle in degrees 0..360; 0 for a neutral.
-double primedHue(double aPrime, double b)
+/// The four weighted parts that CIEDE2000 is put together from.
+struct Parts2000 {
+    double lightness, chroma, hue; ///< each over its weighting function
+    double rotation;               ///< RT, -2 < RT <= 0
+};
+
+/// Sum of two unit vectors is shorter than this: hues that stand opposite each other.
+constexpr double kOpposite = 1e-7;
+
+/// Direction of the mean hue where the two hues stand opposite: the middle of the two angles, as
+/// the formula says for a difference of 180 degrees.
+Eigen::Vector2d meanOfOpposite(const Eigen::Vector2d &p, const Eigen::Vector2d &q)
 {
-    if (aPrime == 0 && b == 0)
-        return 0;
-    const double h = std::atan2(b, aPrime) / kDegree;
-    return h < 0 ? h + 360 : h;
+    auto hue = [](const Eigen::Vector2d &v) {
+        const double h = std::atan2(v[1], v[0]);
+        return h < 0 ? h + 2 * std::numbers::pi : h;
+    };
+    const double mean = (hue(p) + hue(q)) / 2;
+    return {std::cos(mean), std::sin(mean)};
+}
+
+Parts2000 parts2000(const Lab &a, const Lab &b)
+{
+    constexpr double k25To7 = 6103515625.0;
+    auto chromaWeight = [](double c) {
+        const double c7 = c * c * c * c * c * c * c;
+        return std::sqrt(c7 / (c7 + k25To7));
+    };
+    const double g = 0.5 * (1 - chromaWeight((chroma(a) + chroma(b)) / 2));
+    const Eigen::Vector2d p((1 + g) * a.a, a.b);
+    const Eigen::Vector2d q((1 + g) * b.a, b.b);
+    const double c1 = p.norm();
+    const double c2 = q.norm();
+    const double cMean = (c1 + c2) / 2;
+
+    // Cosine and sine of the mean hue from the sum of the two directions; the hue difference from
+    // their cross product. A neutral colour has no hue: the other's counts.
+    double dH = 0;
+    Eigen::Vector2d mean(1, 0);
+    if (c1 > 0 && c2 > 0) {
+        const Eigen::Vector2d u = p / c1;
+        const Eigen::Vector2d v = q / c2;
+        mean = u + v;
+        const double length = mean.norm();
+        if (length > kOpposite) {
+            dH = 2 * std::sqrt(c1 * c2) * (u[0] * v[1] - u[1] * v[0]) / length;
+            mean /= length;
+        } else {
+            dH = 2 * std::sqrt(c1 * c2);
+            mean = meanOfOpposite(p, q);
+        }
+    } else if (c1 + c2 > 0)
+        mean = (p + q) / (c1 + c2);
+
+    const double c = mean[0];
+    const double s = mean[1];
+    const double cos2 = 2 * c * c - 1;
+    const double sin2 = 2 * s * c;
+    static const double kCos30 = std::cos(30 * kDegree), kSin30 = 0.5;
+    static const double kCos6 = std::cos(6 * kDegree), kSin6 = std::sin(6 * kDegree);
+    static const double kCos63 = std::cos(63 * kDegree), kSin63 = std::sin(63 * kDegree);
+    const double t = 1 - 0.17 * (c * kCos30 + s * kSin30) + 0.24 * cos2 +
+                     0.32 * ((4 * c * c - 3) * c * kCos6 - (3 - 4 * s * s) * s * kSin6) -
+                     0.20 * ((2 * cos2 * cos2 - 1) * kCos63 + 2 * sin2 * cos2 * kSin63);
+    double hue = std::atan2(s, c) / kDegree;
+    if (hue < 0)
+        hue += 360;
+    const double dTheta = 30 * std::exp(-square((hue - 275) / 25));
+
+    const double l50 = square((a.L + b.L) / 2 - 50);
+    return {(b.L - a.L) / (1 + 0.015 * l50 / std::sqrt(20 + l50)),
+            (c2 - c1) / (1 + 0.045 * cMean), dH / (1 + 0.015 * cMean * t),
+            -std::sin(2 * dTheta * kDegree) * 2 * chromaWeight(cMean)};
 }
 
 } // namespace
@@ -92,51 +158,17 @@ double deltaECmc(const Lab &reference, const Lab &sample, double l, double c) no
 
 double deltaE2000(const Lab &a, const Lab &b) noexcept
 {
-    const double cMean = (chroma(a) + chroma(b)) / 2;
-    const double c7 = std::pow(cMean, 7);
-    const double g = 0.5 * (1 - std::sqrt(c7 / (c7 + 6103515625.0))); // 25^7
-    const double a1 = (1 + g) * a.a;
-    const double a2 = (1 + g) * b.a;
-    const double c1 = std::hypot(a1, a.b);
-    const double c2 = std::hypot(a2, b.b);
-    const double h1 = primedHue(a1, a.b);
-    const double h2 = primedHue(a2, b.b);
-
-    const bool neutral = c1 * c2 == 0;
-    double dh = h2 - h1;
-    if (neutral)
-        dh = 0;
-    else if (dh > 180)
-        dh -= 360;
-    else if (dh < -180)
-        dh += 360;
-    const double dL = b.L - a.L;
-    const double dC = c2 - c1;
-    const double dH = 2 * std::sqrt(c1 * c2) * std::sin(dh / 2 * kDegree);
-
-    const double lMean = (a.L + b.L) / 2;
-    const double cPrimeMean = (c1 + c2) / 2;
-    double hMean = h1 + h2;
-    if (!neutral) {
-        if (std::abs(h1 - h2) <= 180)
-            hMean /= 2;
-        else
-            hMean = hMean < 360 ? (hMean + 360) / 2 : (hMean - 360) / 2;
-    }
-    const double t =
-        1 - 0.17 * std::cos((hMean - 30) * kDegree) + 0.24 * std::cos(2 * hMean * kDegree) +
-        0.32 * std::cos((3 * hMean + 6) * kDegree) - 0.20 * std::cos((4 * hMean - 63) * kDegree);
-    const double dTheta = 30 * std::exp(-square((hMean - 275) / 25));
-    const double cp7 = std::pow(cPrimeMean, 7);
-    const double rC = 2 * std::sqrt(cp7 / (cp7 + 6103515625.0));
-    const double l50 = square(lMean - 50);
-    const double sL = 1 + 0.015 * l50 / std::sqrt(20 + l50);
-    const double sC = 1 + 0.045 * cPrimeMean;
-    const double sH = 1 + 0.015 * cPrimeMean * t;
-    const double rT = -std::sin(2 * dTheta * kDegree) * rC;
-    const double sum =
-        square(dL / sL) + square(dC / sC) + square(dH / sH) + rT * (dC / sC) * (dH / sH);
+    const Parts2000 d = parts2000(a, b);
+    const double sum = square(d.lightness) + square(d.chroma) + square(d.hue) +
+                       d.rotation * d.chroma * d.hue;
     return std::sqrt(std::isnan(sum) ? sum : std::max(0.0, sum));
+}
+
+Vec3 difference2000Vector(const Lab &a, const Lab &b) noexcept
+{
+    const Parts2000 d = parts2000(a, b);
+    return {d.lightness, d.chroma + d.rotation / 2 * d.hue,
+            std::sqrt(1 - square(d.rotation) / 4) * d.hue};
 }
 
 double deltaEItp(const XYZ &a, const XYZ &b) noexcept

@@ -24,6 +24,10 @@ namespace lantern {
 /// eqs. 2-22. Checked in tests/reference.
 [[nodiscard]] double deltaE2000(const Lab &a, const Lab &b) noexcept;
 
+/// CIEDE2000 as a vector whose length is ΔE00: lightness, chroma and hue, the rotation term split
+/// between the last two (completing the square). For searches that need more than a distance.
+[[nodiscard]] Vec3 difference2000Vector(const Lab &a, const Lab &b) noexcept;
+
 /// ΔE ITP between two emitters in cd/m². Negative cone signals count as 0.
 /// Source: ITU-R BT.2124-0, with ICtCp (PQ) of ITU-R BT.2100-2.
 [[nodiscard]] double deltaEItp(const XYZ &a, const XYZ &b) noexcept;

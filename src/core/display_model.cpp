@@ -18,10 +18,11 @@ constexpr double kCurvePower = 2.2;
 
 /// A reading made ready for fitting.
 struct Observation {
-    Vec3 code; ///< 0..1
+    Vec3 drive; ///< 0..1
     RelXYZ pcs;
     Lab lab;
-    double weight; ///< of the Lab residual: 1 over the tolerance that ΔE00 gives at this chroma
+    double weight; ///< of the Lab residual: 1 over the tolerance that ΔE00 gives at this chroma,
+                   ///< less for uncertain readings
 };
 
 /// Light of one channel and its derivative by the spline value.
@@ -32,10 +33,10 @@ struct CurvePoint {
     double lightByRoot = 0;
 };
 
-CurvePoint curvePoint(const Eigen::VectorXd &coefficients, int intervals, double code)
+CurvePoint curvePoint(const Eigen::VectorXd &coefficients, int intervals, double drive)
 {
     CurvePoint p;
-    p.window = splineWindow(code, intervals);
+    p.window = splineWindow(drive, intervals);
     for (int j = 0; j < 4; ++j)
         p.root += p.window.value[j] * coefficients[p.window.first + j];
     if (p.root > 0) {
@@ -45,17 +46,22 @@ CurvePoint curvePoint(const Eigen::VectorXd &coefficients, int intervals, double
     return p;
 }
 
-std::vector<Observation> prepare(const std::vector<Reading> &readings, const XYZ &white)
+std::vector<Observation> prepare(const std::vector<Reading> &readings, const XYZ &white,
+                                 const DisplayModel::Options &options)
 {
+    constexpr double kModelError = 0.1; ///< ΔE*ab that the model itself may be wrong by
     const Mat3 chad = bradford(relativeTo(white, white), kD50);
     std::vector<Observation> out;
     out.reserve(readings.size());
-    for (const Reading &r : readings) {
+    for (size_t i = 0; i < readings.size(); ++i) {
+        const Reading &r = readings[i];
         Observation o;
-        o.code = vec(r.rgb) / 255;
+        o.drive = options.stage.drive(r.rgb);
         o.pcs = toRelXyz(chad * vec(relativeTo(r.xyz, white)));
         o.lab = labFromXyz(o.pcs, kD50);
         o.weight = 1 / (1 + 0.03 * chroma(o.lab));
+        if (i < options.uncertainty.size())
+            o.weight /= std::hypot(1, options.uncertainty[i] / kModelError);
         out.push_back(o);
     }
     return out;
@@ -71,7 +77,7 @@ std::vector<Observation> thinned(const std::vector<Observation> &all, size_t lim
     const double step = static_cast<double>(all.size()) / static_cast<double>(limit);
     double next = 0;
     for (size_t i = 0; i < all.size(); ++i) {
-        const Vec3 &c = all[i].code;
+        const Vec3 &c = all[i].drive;
         const bool onAxis = (c[0] == c[1] && c[1] == c[2]) || (c.array() == 0).count() >= 2;
         if (static_cast<double>(i) >= next || onAxis)
             out.push_back(all[i]);
@@ -101,6 +107,25 @@ void checkUsable(const std::vector<Reading> &readings, const std::string &source
 }
 
 } // namespace
+
+double lightnessOf(double light)
+{
+    constexpr double kToe = 216.0 / 24389;
+    return light <= kToe ? light * 24389 / 2700 : 1.16 * std::cbrt(light) - 0.16;
+}
+
+double lightOf(double lightness, double *slope)
+{
+    if (lightness <= 0.08) {
+        if (slope)
+            *slope = 2700.0 / 24389;
+        return lightness * 2700 / 24389;
+    }
+    const double f = (lightness + 0.16) / 1.16;
+    if (slope)
+        *slope = 3 * f * f / 1.16;
+    return f * f * f;
+}
 
 /// Levenberg-Marquardt fit of the first layer. Source of the method: Nocedal, Wright, Numerical
 /// Optimization (2006), 10.3.
@@ -151,7 +176,7 @@ public:
 private:
     static constexpr int kMaxIterations = 40;
     static constexpr double kSmooth = 20;  ///< on second differences of the curves
-    static constexpr double kAnchor = 300; ///< holds curve(1) = 1, which is a matter of definition
+    static constexpr double kAnchor = 300; ///< holds the curves' ends at 0 and 1 by definition
     static constexpr double kQuiet = 3;    ///< holds interactions near 0 where nothing shows them
 
     /// Straight curves and the primaries that fit them best.
@@ -167,7 +192,7 @@ private:
         for (size_t i = 0; i < m_data.size(); ++i) {
             const auto row = static_cast<Eigen::Index>(i);
             for (int c = 0; c < 3; ++c)
-                a(row, c) = std::pow(m_data[i].code[c], kCurvePower);
+                a(row, c) = std::pow(m_data[i].drive[c], kCurvePower);
             a(row, 3) = 1;
             b.row(row) = vec(m_data[i].pcs).transpose();
         }
@@ -187,13 +212,15 @@ private:
     {
         double cost = 0;
         for (const Observation &o : m_data) {
-            const Vec3 r = vec(labFromXyz(p.evaluate(o.code, nullptr), kD50)) - vec(o.lab);
+            const Vec3 light(p.light(0, o.drive[0]), p.light(1, o.drive[1]), p.light(2, o.drive[2]));
+            const Vec3 r = vec(labFromXyz(p.mix(light, nullptr), kD50)) - vec(o.lab);
             cost += o.weight * o.weight * r.squaredNorm();
         }
         for (const auto &curve : p.curves) {
             for (int j = 0; j + 2 < m_curveSize; ++j)
                 cost += square(kSmooth * secondDifference(curve, j));
-            cost += square(kAnchor * (curveEnd(p, curve) - 1));
+            for (const double end : {0.0, 1.0})
+                cost += square(kAnchor * (curvePoint(curve, p.intervals, end).root - end));
         }
         return cost + square(kQuiet) * p.interaction.squaredNorm();
     }
@@ -203,11 +230,6 @@ private:
     static double secondDifference(const Eigen::VectorXd &c, int j)
     {
         return c[j] - 2 * c[j + 1] + c[j + 2];
-    }
-
-    static double curveEnd(const Physics &p, const Eigen::VectorXd &curve)
-    {
-        return curvePoint(curve, p.intervals, 1).root;
     }
 
     void accumulate(const Physics &p, Eigen::MatrixXd &normal, Eigen::VectorXd &gradient) const
@@ -220,13 +242,15 @@ private:
             std::array<CurvePoint, 3> curve;
             Vec3 t;
             for (int c = 0; c < 3; ++c) {
-                curve[c] = curvePoint(p.curves[c], p.intervals, o.code[c]);
+                curve[c] = curvePoint(p.curves[c], p.intervals, o.drive[c]);
                 t[c] = curve[c].light;
             }
             const Vec3 dimming = p.interaction * t;
             const Vec3 drive = t.cwiseProduct(Vec3::Ones() - dimming);
             const RelXYZ xyz = toRelXyz(p.black + p.primaries * drive);
-            const Mat3 labByXyz = o.weight * labJacobian(xyz, kD50);
+            Mat3 labByXyz;
+            const Lab shown = labFromXyz(xyz, kD50, labByXyz);
+            labByXyz *= o.weight;
             const Mat3 labByDrive = labByXyz * p.primaries;
 
             jacobian.setZero();
@@ -247,7 +271,7 @@ private:
                         if (c != d)
                             jacobian.col(k++) = -t[c] * t[d] * labByDrive.col(c);
             }
-            const Vec3 residual = o.weight * (vec(o.lab) - vec(labFromXyz(xyz, kD50)));
+            const Vec3 residual = o.weight * (vec(o.lab) - vec(shown));
             normal.noalias() += jacobian.transpose() * jacobian;
             gradient.noalias() += jacobian.transpose() * residual;
         }
@@ -267,13 +291,15 @@ private:
                         normal(at + j + a, at + j + b) += square(kSmooth) * stencil[a] * stencil[b];
                 }
             }
-            const CurvePoint end = curvePoint(p.curves[c], p.intervals, 1);
-            for (int a = 0; a < 4; ++a) {
-                const int ia = at + end.window.first + a;
-                gradient[ia] -= square(kAnchor) * end.window.value[a] * (end.root - 1);
-                for (int b = 0; b < 4; ++b)
-                    normal(ia, at + end.window.first + b) +=
-                        square(kAnchor) * end.window.value[a] * end.window.value[b];
+            for (const double x : {0.0, 1.0}) {
+                const CurvePoint end = curvePoint(p.curves[c], p.intervals, x);
+                for (int a = 0; a < 4; ++a) {
+                    const int ia = at + end.window.first + a;
+                    gradient[ia] -= square(kAnchor) * end.window.value[a] * (end.root - x);
+                    for (int b = 0; b < 4; ++b)
+                        normal(ia, at + end.window.first + b) +=
+                            square(kAnchor) * end.window.value[a] * end.window.value[b];
+                }
             }
         }
         if (!m_full)
@@ -312,26 +338,20 @@ private:
     Physics m_start;
 };
 
-RelXYZ DisplayModel::Physics::evaluate(const Vec3 &code, Mat3 *jacobian) const
+double DisplayModel::Physics::light(int c, double drive) const
 {
-    Vec3 t;
-    Vec3 slope;
-    for (int c = 0; c < 3; ++c) {
-        const CurvePoint p = curvePoint(curves[c], intervals, code[c]);
-        t[c] = p.light;
-        double rootByCode = 0;
-        if (jacobian)
-            for (int j = 0; j < 4; ++j)
-                rootByCode += p.window.slope[j] * curves[c][p.window.first + j];
-        slope[c] = p.lightByRoot * rootByCode;
-    }
-    const Vec3 dimming = interaction * t;
+    return curvePoint(curves[c], intervals, drive).light;
+}
+
+RelXYZ DisplayModel::Physics::mix(const Vec3 &light, Mat3 *jacobian) const
+{
+    const Vec3 dimming = interaction * light;
     if (jacobian) {
-        Mat3 driveByLight = -(t.asDiagonal() * interaction);
+        Mat3 driveByLight = -(light.asDiagonal() * interaction);
         driveByLight.diagonal() += Vec3::Ones() - dimming;
-        *jacobian = primaries * driveByLight * slope.asDiagonal();
+        *jacobian = primaries * driveByLight;
     }
-    return toRelXyz(black + primaries * t.cwiseProduct(Vec3::Ones() - dimming));
+    return toRelXyz(black + primaries * light.cwiseProduct(Vec3::Ones() - dimming));
 }
 
 DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Options &options,
@@ -339,48 +359,109 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
 {
     checkUsable(readings, source);
     DisplayModel model;
+    model.m_stage = options.stage;
     model.m_white = whiteOf(readings, source);
     model.m_black = blackOf(readings, source);
-    const std::vector<Observation> data = prepare(readings, model.m_white);
+    const std::vector<Observation> data = prepare(readings, model.m_white, options);
 
     const size_t count = data.size();
     const int curveIntervals = count < 60 ? 6 : count < 150 ? 10 : count < 1000 ? 16 : 24;
     const std::vector<Observation> some = thinned(data, 1200);
     model.m_physics = PhysicsFit(some, options.full, curveIntervals).run(source);
+    model.tabulateLightness();
 
     constexpr size_t kFewestForRest = 60;
     if (options.full && count >= kFewestForRest) {
         std::vector<SmoothField::Sample> rest;
         rest.reserve(count);
-        for (const Observation &o : data) {
-            const Lab physics = labFromXyz(model.m_physics.evaluate(o.code, nullptr), kD50);
-            rest.push_back({o.code, vec(o.lab) - vec(physics), o.weight});
+        for (size_t i = 0; i < count; ++i) {
+            const Vec3 at = model.lightness(readings[i].rgb);
+            const Vec3 found = vec(data[i].lab) - vec(model.labAt(at));
+            rest.push_back({at, found, data[i].weight});
         }
         const int intervals = count < 150 ? 2 : count < 500 ? 3 : count < 2500 ? 4 : 6;
         model.m_rest = SmoothField::fit(rest, intervals);
     }
     double sum = 0;
-    for (const Observation &o : data)
-        sum += deltaE2000(o.lab, model.lab(o.code));
+    for (size_t i = 0; i < count; ++i)
+        sum += deltaE2000(data[i].lab, model.lab(readings[i].rgb));
     model.m_meanResidual = sum / static_cast<double>(count);
     return model;
 }
 
-Lab DisplayModel::lab(const Vec3 &code, Mat3 *jacobian) const
+void DisplayModel::tabulateLightness()
 {
-    const Vec3 c = code.cwiseMax(0).cwiseMin(1);
-    Mat3 xyzByCode;
-    const RelXYZ xyz = m_physics.evaluate(c, jacobian ? &xyzByCode : nullptr);
-    Mat3 restByCode;
-    const Vec3 rest = m_rest.evaluate(c, jacobian ? &restByCode : nullptr);
-    if (jacobian)
-        *jacobian = labJacobian(xyz, kD50) * xyzByCode + restByCode;
-    return toLabType(vec(labFromXyz(xyz, kD50)) + rest);
+    for (int c = 0; c < 3; ++c) {
+        double highest = 0;
+        const double full = m_physics.light(c, 1); // 1 but for what the fit left over
+        m_physics.primaries.col(c) *= full;
+        m_physics.interaction.col(c) *= full;
+        for (int i = 0; i < DriveStage::kLevels; ++i) {
+            const double light = m_physics.light(c, m_stage.levels(c)[i]) / full;
+            highest = std::clamp(lightnessOf(light), highest, 1.0);
+            m_lightness[c][i] = highest;
+        }
+    }
+}
+
+double DisplayModel::lightness(int c, double code) const
+{
+    const double position = std::clamp(code, 0.0, 255.0);
+    const int i = std::min(static_cast<int>(position), DriveStage::kLevels - 2);
+    const double f = position - i;
+    return m_lightness[c][i] * (1 - f) + m_lightness[c][i + 1] * f;
+}
+
+Vec3 DisplayModel::lightness(const DeviceRgb &rgb) const
+{
+    return {lightness(0, rgb.r), lightness(1, rgb.g), lightness(2, rgb.b)};
+}
+
+double DisplayModel::codeFor(int c, double wanted) const
+{
+    const auto &table = m_lightness[c];
+    constexpr double kSame = 1e-9;
+    const auto above = std::upper_bound(table.begin(), table.end(), wanted + kSame);
+    const auto from = std::lower_bound(table.begin(), above, wanted - kSame);
+    if (from != above) // one code or several give just this
+        return (static_cast<double>(from - table.begin()) +
+                static_cast<double>(above - table.begin() - 1)) /
+               2;
+    if (above == table.begin())
+        return 0;
+    if (above == table.end())
+        return DriveStage::kLevels - 1;
+    // between the middles of the two runs of codes around
+    const auto up = static_cast<double>(above - table.begin());
+    const auto upEnd = std::upper_bound(above, table.end(), *above + kSame);
+    const auto downStart = std::lower_bound(table.begin(), above, *(above - 1) - kSame);
+    const double high = (up + static_cast<double>(upEnd - table.begin() - 1)) / 2;
+    const double low = (static_cast<double>(downStart - table.begin()) + up - 1) / 2;
+    const double f = (wanted - *(above - 1)) / (*above - *(above - 1));
+    return low + f * (high - low);
+}
+
+Lab DisplayModel::labAt(const Vec3 &at, Mat3 *jacobian) const
+{
+    Vec3 light;
+    Vec3 slope;
+    for (int c = 0; c < 3; ++c)
+        light[c] = lightOf(at[c], &slope[c]);
+    if (!jacobian)
+        return toLabType(vec(labFromXyz(m_physics.mix(light, nullptr), kD50)) +
+                         m_rest.evaluate(at));
+    Mat3 xyzByLight;
+    Mat3 labByXyz;
+    Mat3 restByAt;
+    const Lab physics = labFromXyz(m_physics.mix(light, &xyzByLight), kD50, labByXyz);
+    const Vec3 rest = m_rest.evaluate(at, &restByAt);
+    *jacobian = labByXyz * xyzByLight * slope.asDiagonal() + restByAt;
+    return toLabType(vec(physics) + rest);
 }
 
 double DisplayModel::channelLight(int c, double code) const
 {
-    return curvePoint(m_physics.curves[c], m_physics.intervals, code).light;
+    return lightOf(lightness(c, code));
 }
 
 } // namespace lantern

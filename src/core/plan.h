@@ -18,8 +18,11 @@ struct SetControls {
 struct LoadLut {
     VideoLut lut;
 };
+struct LoadSlot {
+    SlotTable table;
+};
 struct Finished {};
-using PlanStep = std::variant<ReadPatch, SetControls, LoadLut, Finished>;
+using PlanStep = std::variant<ReadPatch, SetControls, LoadLut, LoadSlot, Finished>;
 
 /// One measuring stage of a run as a pure function of what it has been told so far: no devices, no
 /// clock, no chance. Feeding it the same readings again leads to the same steps, which is how a run
@@ -31,7 +34,7 @@ public:
     [[nodiscard]] virtual PlanStep next() const = 0;
     /// Answer to ReadPatch. \throws Error Device when the display cannot do what the aim asks.
     virtual void accept(const Reading &reading) = 0;
-    /// Answer to SetControls or LoadLut: it has been done.
+    /// Answer to SetControls, LoadLut or LoadSlot: it has been done.
     virtual void acknowledge() = 0;
     [[nodiscard]] virtual int readingsDone() const = 0;
     /// Best guess of the readings still to come, for the time left.

@@ -2,21 +2,19 @@
 
 #include "core/display_model.h"
 #include "core/error.h"
-#include "core/gamut_inverse.h"
 #include "core/lcms_context.h"
+#include "core/profile_tables.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstring>
-#include <thread>
 
 namespace lantern {
 
 namespace {
 
-constexpr int kGrid = 33;
-constexpr int kCurveEntries = 1024;
+constexpr int kSmoothCurveEntries = 1024;
 constexpr size_t kDateOffset = 24; // ICC.1:2022, Table 17
 
 uint16_t word(double zeroToOne)
@@ -24,34 +22,19 @@ uint16_t word(double zeroToOne)
     return static_cast<uint16_t>(std::lround(std::clamp(zeroToOne, 0.0, 1.0) * 65535));
 }
 
-/// Profile connection space encoding of a PCS Lab, 0..1. Source: ICC.1:2022, 6.3.4.2.
-Vec3 encodeLab(const Lab &lab)
+std::wstring wide(const std::string &utf8)
 {
-    return {lab.L / 100, (lab.a + 128) / 255, (lab.b + 128) / 255};
-}
-
-Lab decodeLab(const Vec3 &v)
-{
-    return {v[0] * 100, v[1] * 255 - 128, v[2] * 255 - 128};
-}
-
-/// Curves before the B2A grid. The one for a* and b* puts neutral exactly on a grid point and twice
-/// as many of them near it as at the ends.
-double abShaper(double encoded)
-{
-    constexpr double neutral = 128.0 / 255;
-    const double side = encoded < neutral ? neutral : 1 - neutral;
-    const double t = (encoded - neutral) / side; // -1..1
-    const double shaped = std::copysign(std::pow(std::abs(t), 0.75), t);
-    return 0.5 + 0.5 * shaped;
-}
-
-double abUnshaper(double grid)
-{
-    constexpr double neutral = 128.0 / 255;
-    const double t = 2 * grid - 1;
-    const double unshaped = std::copysign(std::pow(std::abs(t), 1 / 0.75), t);
-    return neutral + unshaped * (unshaped < 0 ? neutral : 1 - neutral);
+    std::wstring out;
+    for (size_t i = 0; i < utf8.size();) {
+        const auto c = static_cast<unsigned char>(utf8[i]);
+        const int extra = c >= 0xF0 ? 3 : c >= 0xE0 ? 2 : c >= 0xC0 ? 1 : 0;
+        wchar_t code = extra == 3 ? c & 7 : extra == 2 ? c & 15 : extra == 1 ? c & 31 : c;
+        for (int k = 1; k <= extra && i + k < utf8.size(); ++k)
+            code = (code << 6) | (utf8[i + k] & 63);
+        out += code;
+        i += 1 + extra;
+    }
+    return out;
 }
 
 class Writer {
@@ -63,18 +46,26 @@ public:
     std::vector<uint8_t> write(const DisplayModel &model)
     {
         cmsHPROFILE p = m_profile.get();
-        cmsSetProfileVersion(p, 4.4);
+        const bool table = m_request.kind == ProfileKind::Table;
+        cmsSetProfileVersion(p, isV4() ? 4.4 : 2.4);
         cmsSetDeviceClass(p, cmsSigDisplayClass);
         cmsSetColorSpace(p, cmsSigRgbData);
-        cmsSetPCS(p, m_request.kind == ProfileKind::Table ? cmsSigLabData : cmsSigXYZData);
+        cmsSetPCS(p, table && !isV4() ? cmsSigLabData : cmsSigXYZData);
         cmsSetHeaderRenderingIntent(p, INTENT_RELATIVE_COLORIMETRIC);
         writeText(cmsSigProfileDescriptionTag, m_request.name);
         writeText(cmsSigCopyrightTag, "No copyright, use freely.");
-        writeColour(cmsSigMediaWhitePointTag, vec(kD50));
-        writeColour(cmsSigLuminanceTag, {0, model.white().Y, 0});
+        if (!m_request.maker.empty())
+            writeText(cmsSigDeviceMfgDescTag, m_request.maker);
+        if (!m_request.model.empty())
+            writeText(cmsSigDeviceModelDescTag, m_request.model);
+        writePoints(model);
         writeAdaptation(model.white());
         writeVideoLut();
-        if (m_request.kind == ProfileKind::Table)
+        if (!m_request.measurements.empty())
+            writeAscii(cmsSigCharTargetTag, m_request.measurements);
+        if (isV4() && !m_request.metadata.empty())
+            writeMetadata();
+        if (table)
             writeTables(model);
         else
             writeMatrix(model);
@@ -82,6 +73,8 @@ public:
     }
 
 private:
+    [[nodiscard]] bool isV4() const { return m_request.version == 4; }
+
     void put(cmsTagSignature tag, const void *data)
     {
         if (!cmsWriteTag(m_profile.get(), tag, data))
@@ -91,28 +84,56 @@ private:
 
     void writeText(cmsTagSignature tag, const std::string &utf8)
     {
-        std::wstring wide;
-        for (size_t i = 0; i < utf8.size();) {
-            const auto c = static_cast<unsigned char>(utf8[i]);
-            const int extra = c >= 0xF0 ? 3 : c >= 0xE0 ? 2 : c >= 0xC0 ? 1 : 0;
-            wchar_t code = extra == 3 ? c & 7 : extra == 2 ? c & 15 : extra == 1 ? c & 31 : c;
-            for (int k = 1; k <= extra && i + k < utf8.size(); ++k)
-                code = (code << 6) | (utf8[i + k] & 63);
-            wide += code;
-            i += 1 + extra;
-        }
         cmsMLU *mlu = cmsMLUalloc(m_context.get(), 1);
-        cmsMLUsetWide(mlu, "en", "US", wide.c_str());
+        cmsMLUsetWide(mlu, "en", "US", wide(utf8).c_str());
         const bool ok = cmsWriteTag(m_profile.get(), tag, mlu);
         cmsMLUfree(mlu);
         if (!ok)
             throw Error(ErrorKind::Device, "profile", "a text tag could not be written");
     }
 
+    /// Plain 7-bit text, which is what `targ` holds.
+    void writeAscii(cmsTagSignature tag, const std::string &text)
+    {
+        std::string plain = text;
+        std::replace_if(
+            plain.begin(), plain.end(), [](char c) { return static_cast<signed char>(c) < 0; },
+            '?');
+        cmsMLU *mlu = cmsMLUalloc(m_context.get(), 1);
+        cmsMLUsetASCII(mlu, cmsNoLanguage, cmsNoCountry, plain.c_str());
+        const bool ok = cmsWriteTag(m_profile.get(), tag, mlu);
+        cmsMLUfree(mlu);
+        if (!ok)
+            throw Error(ErrorKind::Device, "profile", "the readings could not be put in");
+    }
+
+    void writeMetadata()
+    {
+        cmsHANDLE dictionary = cmsDictAlloc(m_context.get());
+        for (const auto &[key, value] : m_request.metadata)
+            cmsDictAddEntry(dictionary, wide(key).c_str(), wide(value).c_str(), nullptr, nullptr);
+        const bool ok = cmsWriteTag(m_profile.get(), cmsSigMetaTag, dictionary);
+        cmsDictFree(dictionary);
+        if (!ok)
+            throw Error(ErrorKind::Device, "profile", "the metadata could not be put in");
+    }
+
     void writeColour(cmsTagSignature tag, const Vec3 &v)
     {
         const cmsCIEXYZ xyz{v[0], v[1], v[2]};
         put(tag, &xyz);
+    }
+
+    void writePoints(const DisplayModel &model)
+    {
+        const XYZ &white = model.white();
+        writeColour(cmsSigLuminanceTag, {0, white.Y, 0});
+        if (isV4()) {
+            writeColour(cmsSigMediaWhitePointTag, vec(kD50));
+            return;
+        }
+        writeColour(cmsSigMediaWhitePointTag, vec(relativeTo(white, white)));
+        writeColour(cmsSigMediaBlackPointTag, vec(relativeTo(model.black(), white)));
     }
 
     void writeAdaptation(const XYZ &white)
@@ -126,14 +147,6 @@ private:
     {
         return LcmsCurve(cmsBuildTabulatedToneCurve16(
             m_context.get(), static_cast<cmsUInt32Number>(table.size()), table.data()));
-    }
-
-    template <class F> LcmsCurve curveOf(int entries, F &&function)
-    {
-        std::vector<uint16_t> table(entries);
-        for (int i = 0; i < entries; ++i)
-            table[i] = word(function(static_cast<double>(i) / (entries - 1)));
-        return curve(table);
     }
 
     void writeVideoLut()
@@ -158,35 +171,72 @@ private:
         for (int c = 0; c < 3; ++c) {
             writeColour(colorants[c],
                         model.primaries().col(c).cwiseProduct(vec(kD50)).cwiseQuotient(white));
-            double highest = 0;
-            const LcmsCurve trc = curveOf(kCurveEntries, [&](double x) {
-                highest = std::max(highest, model.channelLight(c, x) / model.channelLight(c, 1));
-                return highest;
-            });
+            const LcmsCurve trc = m_request.kind == ProfileKind::Gamma
+                                      ? LcmsCurve(cmsBuildGamma(m_context.get(), gamma(model, c)))
+                                      : channelCurve(model, c);
             put(curves[c], trc.get());
         }
     }
 
+    /// Exponent that fits a channel's light best, code values from 10 % up, least squares of logs.
+    static double gamma(const DisplayModel &model, int c)
+    {
+        double xy = 0;
+        double xx = 0;
+        for (int code = 26; code < 255; ++code) {
+            const double x = std::log(code / 255.0);
+            xy += x * std::log(std::max(model.channelLight(c, code), 1e-6));
+            xx += x * x;
+        }
+        return std::clamp(xy / xx, 0.5, 5.0);
+    }
+
+    /// One entry a code value where the LUT makes steps, finer where the curve is smooth.
+    LcmsCurve channelCurve(const DisplayModel &model, int c)
+    {
+        const int entries =
+            model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
+        std::vector<uint16_t> table(entries);
+        double highest = 0;
+        for (int i = 0; i < entries; ++i) {
+            const double code = 255.0 * i / (entries - 1);
+            highest = std::max(highest, model.channelLight(c, code));
+            table[i] = word(highest);
+        }
+        return curve(table);
+    }
+
     void writeTables(const DisplayModel &model)
     {
-        const LcmsCurve straight = curveOf(2, [](double x) { return x; });
-        const LcmsCurve shaper = curveOf(4096, abShaper);
+        const ProfileTables tables = makeTables(model, {m_request.grid, !isV4()});
+        writeTable(cmsSigAToB1Tag, tables.forward);
+        if (isV4())
+            writeTable(cmsSigAToB0Tag, tables.forwardPerceptual);
+        else
+            link(cmsSigAToB0Tag, cmsSigAToB1Tag);
+        link(cmsSigAToB2Tag, cmsSigAToB0Tag);
+        writeTable(cmsSigBToA1Tag, tables.inverse);
+        writeTable(cmsSigBToA0Tag, tables.inversePerceptual);
+        link(cmsSigBToA2Tag, cmsSigBToA0Tag);
+    }
 
-        const std::vector<uint16_t> forward = forwardTable(model);
-        LcmsPipeline a2b(cmsPipelineAlloc(m_context.get(), 3, 3));
-        addCurves(a2b.get(), {straight.get(), straight.get(), straight.get()});
-        addGrid(a2b.get(), forward);
-        addCurves(a2b.get(), {straight.get(), straight.get(), straight.get()});
-        put(cmsSigAToB0Tag, a2b.get());
-        link(cmsSigAToB1Tag, cmsSigAToB0Tag);
-
-        const std::vector<uint16_t> inverse = inverseTable(model);
-        LcmsPipeline b2a(cmsPipelineAlloc(m_context.get(), 3, 3));
-        addCurves(b2a.get(), {straight.get(), shaper.get(), shaper.get()});
-        addGrid(b2a.get(), inverse);
-        addCurves(b2a.get(), {straight.get(), straight.get(), straight.get()});
-        put(cmsSigBToA0Tag, b2a.get());
-        link(cmsSigBToA1Tag, cmsSigBToA0Tag);
+    void writeTable(cmsTagSignature tag, const TableTransform &table)
+    {
+        const LcmsPipeline pipeline(cmsPipelineAlloc(m_context.get(), 3, 3));
+        if (table.matrix) {
+            addCurves(pipeline.get(), {{{0, 65535}, {0, 65535}, {0, 65535}}});
+            const Eigen::Matrix<double, 3, 3, Eigen::RowMajor> matrix = table.matrix->matrix;
+            cmsPipelineInsertStage(pipeline.get(), cmsAT_END,
+                                   cmsStageAllocMatrix(m_context.get(), 3, 3, matrix.data(),
+                                                       table.matrix->offset.data()));
+        }
+        addCurves(pipeline.get(), table.before);
+        cmsPipelineInsertStage(
+            pipeline.get(), cmsAT_END,
+            cmsStageAllocCLut16bit(m_context.get(), static_cast<cmsUInt32Number>(table.grid), 3, 3,
+                                   table.nodes.data()));
+        addCurves(pipeline.get(), table.after);
+        put(tag, pipeline.get());
     }
 
     void link(cmsTagSignature tag, cmsTagSignature destination)
@@ -195,61 +245,16 @@ private:
             throw Error(ErrorKind::Device, "profile", "a table could not be shared");
     }
 
-    void addCurves(cmsPipeline *pipeline, std::array<cmsToneCurve *, 3> curves)
+    void addCurves(cmsPipeline *pipeline, const std::array<std::vector<uint16_t>, 3> &tables)
     {
+        std::array<LcmsCurve, 3> curves;
+        std::array<cmsToneCurve *, 3> raw{};
+        for (int c = 0; c < 3; ++c) {
+            curves[c] = curve(tables[c]);
+            raw[c] = curves[c].get();
+        }
         cmsPipelineInsertStage(pipeline, cmsAT_END,
-                               cmsStageAllocToneCurves(m_context.get(), 3, curves.data()));
-    }
-
-    void addGrid(cmsPipeline *pipeline, const std::vector<uint16_t> &table)
-    {
-        cmsPipelineInsertStage(pipeline, cmsAT_END,
-                               cmsStageAllocCLut16bit(m_context.get(), kGrid, 3, 3, table.data()));
-    }
-
-    /// Calls `node(i, j, k)` for every grid point, in two threads, and collects its three words.
-    template <class F> static std::vector<uint16_t> fillGrid(F &&node)
-    {
-        std::vector<uint16_t> table(static_cast<size_t>(kGrid) * kGrid * kGrid * 3);
-        auto part = [&](int first, int step) {
-            for (int i = first; i < kGrid; i += step)
-                for (int j = 0; j < kGrid; ++j)
-                    for (int k = 0; k < kGrid; ++k) {
-                        const Vec3 v = node(i, j, k);
-                        const size_t at = ((static_cast<size_t>(i) * kGrid + j) * kGrid + k) * 3;
-                        for (int c = 0; c < 3; ++c)
-                            table[at + c] = word(v[c]);
-                    }
-        };
-        std::thread other([&] { part(1, 2); });
-        part(0, 2);
-        other.join();
-        return table;
-    }
-
-    static std::vector<uint16_t> forwardTable(const DisplayModel &model)
-    {
-        auto table = fillGrid(
-            [&](int i, int j, int k) { return encodeLab(model.lab(Vec3(i, j, k) / (kGrid - 1))); });
-        const Vec3 white = encodeLab({100, 0, 0}); // by definition, whatever the fit leaves over
-        for (int c = 0; c < 3; ++c)
-            table[table.size() - 3 + c] = word(white[c]);
-        return table;
-    }
-
-    static std::vector<uint16_t> inverseTable(const DisplayModel &model)
-    {
-        const GamutInverse inverse(model);
-        auto table = fillGrid([&](int i, int j, int k) {
-            const Vec3 encoded(static_cast<double>(i) / (kGrid - 1),
-                               abUnshaper(static_cast<double>(j) / (kGrid - 1)),
-                               abUnshaper(static_cast<double>(k) / (kGrid - 1)));
-            return inverse.codeFor(decodeLab(encoded));
-        });
-        const size_t middle = kGrid / 2;
-        const size_t white = (((kGrid - 1ULL) * kGrid + middle) * kGrid + middle) * 3;
-        std::fill_n(table.begin() + static_cast<long>(white), 3, uint16_t{65535});
-        return table;
+                               cmsStageAllocToneCurves(m_context.get(), 3, raw.data()));
     }
 
     std::vector<uint8_t> finish()
@@ -297,8 +302,18 @@ private:
 BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileRequest &request,
                           const std::string &source)
 {
-    const DisplayModel model =
-        DisplayModel::fit(readings, {.full = request.kind == ProfileKind::Table}, source);
+    if (request.version != 2 && request.version != 4)
+        throw Error(ErrorKind::BadInput, "ICC version " + std::to_string(request.version),
+                    "profiles are written in version 2 (2.4) or 4 (4.4)");
+    if (request.grid < kMinGrid || request.grid > kMaxGrid || request.grid % 2 == 0)
+        throw Error(ErrorKind::BadInput, "grid of " + std::to_string(request.grid),
+                    "a table has an odd number of points a side, " + std::to_string(kMinGrid) +
+                        " to " + std::to_string(kMaxGrid));
+    const DisplayModel model = DisplayModel::fit(
+        readings,
+        {request.kind == ProfileKind::Table, DriveStage(request.lut, request.linkBits),
+         request.uncertainty},
+        source);
     return {Writer(request).write(model), model.meanResidual()};
 }
 

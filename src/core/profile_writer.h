@@ -1,10 +1,12 @@
 #pragma once
 
-#include "core/reading.h"
+#include "core/display_model.h"
 #include "core/video_lut.h"
 
 #include <cstdint>
+#include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace lantern {
@@ -15,16 +17,25 @@ struct IccDate {
 };
 
 enum class ProfileKind {
+    Gamma,  ///< an exponent per channel and a matrix: the smallest
     Matrix, ///< three curves and a matrix
-    Table,  ///< A2B0 and B2A0 on a 33-point grid, also as the relative colorimetric intent
+    Table,  ///< A2B and B2A tables for perceptual, relative colorimetric and saturation intent
 };
 
 struct ProfileRequest {
     ProfileKind kind = ProfileKind::Table;
+    int version = 4;              ///< 4: ICC v4.4, 2: ICC v2.4
     std::string name = "Display"; ///< description tag, UTF-8
+    std::string maker, model;     ///< device descriptions, UTF-8; empty = not written
     IccDate date = {};
     VideoLut lut =
-        VideoLut::identity(); ///< goes into the `vcgt` tag: what was loaded while measuring
+        VideoLut::identity();      ///< goes into the `vcgt` tag: what was loaded while measuring
+    std::optional<int> linkBits;   ///< between LUT and panel, if known; see DriveStage
+    int grid = 33;                 ///< points a side of the tables, odd, kMinGrid..kMaxGrid
+    std::string measurements = {}; ///< CGATS text for the `targ` tag; empty = not written
+    /// For the `meta` dictionary (v4): keys and values, UTF-8.
+    std::vector<std::pair<std::string, std::string>> metadata = {};
+    std::vector<double> uncertainty = {}; ///< of the readings, see DisplayModel::Options
 };
 
 struct BuiltProfile {
@@ -32,11 +43,14 @@ struct BuiltProfile {
     double meanResidual = 0; ///< mean ΔE00 between the display model and the readings
 };
 
-/// Builds an ICC v4.4 display profile from readings taken through `request.lut`. The same readings
-/// and request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, and rXYZ..
-/// rTRC.. or A2B0/B2A0 (colorimetric; A2B1 and B2A1 share their data). Sources: ICC.1:2022; `vcgt`
-/// is a widely honoured private tag, its table written by Little CMS. \throws Error BadInput as
-/// DisplayModel::fit. \param source for messages
+/// Builds an ICC display profile from readings taken through `request.lut`. The same readings and
+/// request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, bkpt (v2), dmnd,
+/// dmdd, targ, meta (v4), and rXYZ.. rTRC.. or A2B0/1/2 and B2A0/1/2; see ProfileTables for what
+/// the tables hold. Saturation shares the perceptual tables. Sources: ICC.1:2022 and, for v2,
+/// ICC.1:1998-09 with ICC.1A:1999-04; `vcgt` is a widely honoured private tag, its table written by
+/// Little CMS. In v2 `wtpt` is the display's own white, in v4 D50.
+/// \throws Error BadInput as DisplayModel::fit, and for a version or grid outside what is written.
+/// \param source for messages
 BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileRequest &request,
                           const std::string &source);
 

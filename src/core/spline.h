@@ -40,8 +40,11 @@ public:
     Vec3 evaluate(const Vec3 &at, Mat3 *jacobian = nullptr) const;
 
 private:
+    void setCoefficients(const Eigen::Matrix<double, Eigen::Dynamic, 3> &columns);
+
     int m_intervals = 0; ///< 0: the zero field
-    Eigen::Matrix<double, Eigen::Dynamic, 3> m_coefficients;
+    /// One row a coefficient, padded with a zero.
+    Eigen::Matrix<double, Eigen::Dynamic, 4, Eigen::RowMajor> m_coefficients;
 };
 
 } // namespace lantern

@@ -44,6 +44,29 @@ bool VideoLut::isMonotonic() const
                        [](const Channel &c) { return std::is_sorted(c.begin(), c.end()); });
 }
 
+SlotTable SlotTable::identity()
+{
+    SlotTable table{};
+    for (auto &channel : table.channels)
+        for (int i = 0; i < kSize; ++i)
+            channel[i] = i / (kSize - 1.0);
+    return table;
+}
+
+double SlotTable::evaluate(int c, double input) const
+{
+    const double position = std::clamp(input, 0.0, 1.0) * (kSize - 1);
+    const int i = std::min(static_cast<int>(position), kSize - 2);
+    const double f = position - i;
+    return channels[c][i] * (1 - f) + channels[c][i + 1] * f;
+}
+
+bool SlotTable::isMonotonic() const
+{
+    return std::all_of(channels.begin(), channels.end(),
+                       [](const auto &c) { return std::is_sorted(c.begin(), c.end()); });
+}
+
 double quantise(double x, int bits)
 {
     const double top = static_cast<double>((1 << bits) - 1);

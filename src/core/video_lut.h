@@ -27,6 +27,19 @@ struct VideoLut {
     bool operator==(const VideoLut &) const = default;
 };
 
+/// Table in a monitor's own memory: 1024 numbers 0..1 for each of red, green, blue, looked up with
+/// linear interpolation.
+struct SlotTable {
+    static constexpr int kSize = 1024;
+    std::array<std::array<double, kSize>, 3> channels;
+
+    static SlotTable identity();
+    /// Output 0..1 for an input 0..1 (clamped) of channel c; linear between entries.
+    [[nodiscard]] double evaluate(int c, double input) const;
+    [[nodiscard]] bool isMonotonic() const;
+    bool operator==(const SlotTable &) const = default;
+};
+
 /// floor(x * (2^bits - 1) + 0.5) / (2^bits - 1) after clamping x to 0..1. bits 1..16.
 double quantise(double x, int bits);
 

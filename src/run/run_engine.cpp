@@ -302,6 +302,7 @@ void RunEngine::build()
     request.name = profileName(m_results.setup);
     request.date = iccDate(m_results.setup);
     request.lut = m_results.calibration->lut;
+    request.linkBits = m_results.setup.linkBits;
     BuiltProfile built;
     try {
         built = buildProfile(m_results.chart, request, "readings of this run");

@@ -40,7 +40,8 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
                 s.aim, s.startControls.value_or(MonitorControls{}), s.controls);
         return std::make_unique<PatchListPlan>(std::vector<DeviceRgb>{});
     case Stage::Calibrate:
-        return std::make_unique<CalibrationPlan>(s.aim, s.linkBits);
+        return std::make_unique<CalibrationPlan>(
+            s.aim, CalibrationTarget{s.linkBits, results.controls});
     case Stage::Measure:
         return std::make_unique<PatchListPlan>(makeChart(s.chartPatches));
     case Stage::Validate:

@@ -119,10 +119,10 @@ private slots:
     {
         const Display d = display(plainJson());
         DisplayCondition c = d.initialCondition();
-        std::array<std::vector<double>, 3> slot;
-        for (auto &table : slot)
-            for (int i = 0; i < 1024; ++i)
-                table.push_back(std::pow(i / 1023.0, 2));
+        SlotTable slot{};
+        for (auto &table : slot.channels)
+            for (int i = 0; i < SlotTable::kSize; ++i)
+                table[i] = std::pow(i / 1023.0, 2);
         c.memorySlot = slot;
         const double u = quantise(0.5, 16);
         const double v = quantise(u * u, 16);

@@ -33,7 +33,7 @@ private slots:
         QFETCH(Aim, aim);
         ToyDisplay display;
         display.linkBits = 10;
-        CalibrationPlan plan(aim, 10);
+        CalibrationPlan plan(aim, {.linkBits = 10});
         const int readings = display.carryOut(plan);
         const CalibrationResult &r = plan.result();
         QCOMPARE(plan.readingsDone(), readings);
@@ -56,7 +56,7 @@ private slots:
     {
         ToyDisplay display;
         display.linkBits = 8;
-        CalibrationPlan plan({.luminanceCdM2 = 150}, 8);
+        CalibrationPlan plan({.luminanceCdM2 = 150}, {.linkBits = 8});
         display.carryOut(plan);
         const CalibrationResult &r = plan.result();
         VERIFY_BELOW(r.meanDeltaE00, 0.5);
@@ -67,10 +67,50 @@ private slots:
                 VERIFY_NEAR(v / 257.0, std::round(v / 257.0), 1e-9);
     }
 
+    /// A panel that rounds to few steps behind the gains: recognised, and used.
+    void stepsOfAPanelAreRecognised()
+    {
+        ToyDisplay display;
+        display.linkBits = 8;
+        display.gain = {1, 0.94, 0.88};
+        display.panelBits = 6;
+        CalibrationPlan plan({.luminanceCdM2 = 100},
+                             {.linkBits = 8, .controls = MonitorControls{100, 100, 100, 94, 88}});
+        display.carryOut(plan);
+        QCOMPARE(plan.result().panelBits, 6);
+        QVERIFY(plan.result().distinctLevels > 40);
+        ToyDisplay again = display;
+        again.lut.reset();
+        CalibrationPlan unaware({.luminanceCdM2 = 100}, {.linkBits = 8});
+        again.carryOut(unaware);
+        QVERIFY(plan.result().meanDeltaE00 < 0.8 * unaware.result().meanDeltaE00);
+        ToyDisplay smooth;
+        smooth.linkBits = 10;
+        CalibrationPlan none({.luminanceCdM2 = 100}, {.linkBits = 10});
+        smooth.carryOut(none);
+        QCOMPARE(none.result().panelBits, 0);
+    }
+
+    void calibratesIntoAMemorySlot()
+    {
+        ToyDisplay display;
+        display.linkBits = 8;
+        CalibrationPlan plan({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                             {.linkBits = 8, .intoSlot = true});
+        display.carryOut(plan);
+        const CalibrationResult &r = plan.result();
+        QVERIFY(r.slot.has_value());
+        QCOMPARE(*r.slot, display.slot.value());
+        QVERIFY(r.slot->isMonotonic());
+        QCOMPARE(r.lut, VideoLut::identity());
+        QCOMPARE(r.distinctLevels, 256);
+        VERIFY_BELOW(r.meanDeltaE00, 0.1); // no steps of the link behind the table
+    }
+
     void sameReadingsGiveTheSameSteps()
     {
         ToyDisplay first, second;
-        CalibrationPlan a({}, 8), b({}, 8);
+        CalibrationPlan a({}, {.linkBits = 8}), b({}, {.linkBits = 8});
         first.carryOut(a);
         second.carryOut(b);
         QCOMPARE(a.result().lut, b.result().lut);
@@ -97,7 +137,7 @@ private slots:
         if (message.contains("blue") && std::holds_alternative<DaylightWhite>(aim.white) &&
             std::get<DaylightWhite>(aim.white).kelvin == 6500)
             display.primaries.col(2) *= 0.8;
-        CalibrationPlan plan(aim, 8);
+        CalibrationPlan plan(aim, {.linkBits = 8});
         VERIFY_ERROR(display.carryOut(plan), message.toUtf8().constData());
     }
 
@@ -105,7 +145,7 @@ private slots:
     {
         ToyDisplay display;
         display.primaries.setZero();
-        CalibrationPlan plan({}, 8);
+        CalibrationPlan plan({}, {.linkBits = 8});
         VERIFY_ERROR(display.carryOut(plan), "the same colour");
     }
 
@@ -113,7 +153,7 @@ private slots:
     {
         ToyDisplay display;
         const double native = display.show({255, 255, 255}).Y;
-        CalibrationPlan plan({.white = NativeWhite{}, .luminanceCdM2 = {}}, 8);
+        CalibrationPlan plan({.white = NativeWhite{}, .luminanceCdM2 = {}}, {.linkBits = 8});
         display.carryOut(plan);
         QVERIFY(display.show({255, 255, 255}).Y <= native * 1.0001);
         QVERIFY(display.show({255, 255, 255}).Y >= native * 0.98);
@@ -151,7 +191,7 @@ private slots:
                         {100, 100, 100, 100, 100}, {.brightness = true, .gains = false});
         display.carryOut(plan);
         QCOMPARE(plan.controls().blueGain, 100.0);
-        CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100}, 10);
+        CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100}, {.linkBits = 10});
         display.linkBits = 10;
         display.carryOut(calibration); // throws when the light is not there
         VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 100 - 1), 0.011);

@@ -47,7 +47,9 @@ private slots:
         QFETCH(double, Y);
         QFETCH(double, Z);
         const Vec3 at(X, Y, Z);
-        const Mat3 j = labJacobian(toRelXyz(at), kD50);
+        Mat3 j;
+        const Lab lab = labFromXyz(toRelXyz(at), kD50, j);
+        VERIFY_BELOW((vec(lab) - vec(labFromXyz(toRelXyz(at), kD50))).norm(), 1e-12);
         for (int c = 0; c < 3; ++c) {
             const double h = 1e-7;
             Vec3 up = at, down = at;

@@ -53,11 +53,18 @@ class ProfileTest : public QObject {
 private slots:
     void initTestCase()
     {
+        m_display.lut = someLut();
         m_readings = m_display.read(makeChart(150));
         m_request.name = "Saltmarsh 27 · Größe";
         m_request.date = {2026, 11, 24, 12, 30, 15};
         m_request.lut = someLut();
+        m_request.measurements = "CGATS.17\n\nNUMBER_OF_SETS 0\n";
+        m_request.metadata = {{"AIM", "D65 · 120 cd/m²"}, {"METER", "Heron"}};
+        m_request.maker = "Saltmarsh";
         m_table = buildProfile(m_readings, m_request, "toy").icc;
+        ProfileRequest old = m_request;
+        old.version = 2;
+        m_old = buildProfile(m_readings, old, "toy").icc;
         ProfileRequest matrix = m_request;
         matrix.kind = ProfileKind::Matrix;
         m_matrix = buildProfile(m_readings, matrix, "toy").icc;
@@ -78,7 +85,9 @@ private slots:
             QCOMPARE(word32(icc, 72), uint32_t(0x10000));
             QCOMPARE(word32(icc, 76), uint32_t(0xD32D));
         }
-        QCOMPARE(QByteArray(reinterpret_cast<const char *>(&m_table[20]), 4), QByteArray("Lab "));
+        QCOMPARE(QByteArray(reinterpret_cast<const char *>(&m_table[20]), 4), QByteArray("XYZ "));
+        QCOMPARE(QByteArray(reinterpret_cast<const char *>(&m_old[20]), 4), QByteArray("Lab "));
+        QCOMPARE(word32(m_old, 8), uint32_t(0x02400000)); // 2.4
         QCOMPARE(QByteArray(reinterpret_cast<const char *>(&m_matrix[20]), 4), QByteArray("XYZ "));
     }
 
@@ -117,8 +126,13 @@ private slots:
         for (const cmsTagSignature tag :
              {cmsSigProfileDescriptionTag, cmsSigCopyrightTag, cmsSigMediaWhitePointTag,
               cmsSigChromaticAdaptationTag, cmsSigLuminanceTag, cmsSigVcgtTag, cmsSigAToB0Tag,
-              cmsSigBToA0Tag, cmsSigAToB1Tag, cmsSigBToA1Tag})
+              cmsSigBToA0Tag, cmsSigAToB1Tag, cmsSigBToA1Tag, cmsSigAToB2Tag, cmsSigBToA2Tag,
+              cmsSigCharTargetTag, cmsSigMetaTag, cmsSigDeviceMfgDescTag})
             QVERIFY(cmsIsTag(p.handle, tag));
+        Opened old(m_old);
+        QVERIFY(cmsIsTag(old.handle, cmsSigMediaBlackPointTag));
+        QVERIFY(!cmsIsTag(old.handle, cmsSigMetaTag)); // dictType came with v4
+        VERIFY_BELOW(double(m_table.size()), 2e6);
         const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(p.handle, cmsSigLuminanceTag));
         VERIFY_NEAR(lumi->Y, white.Y, 1e-4);
         const auto *chad =
@@ -157,16 +171,21 @@ private slots:
 
     void predictsTheDisplay_data()
     {
-        QTest::addColumn<bool>("table");
+        QTest::addColumn<std::vector<uint8_t>>("icc");
         QTest::addColumn<double>("mean");
-        QTest::newRow("table") << true << 0.3;
-        QTest::newRow("matrix") << false << 0.8;
+        QTest::newRow("v4 table") << m_table << 0.1;
+        QTest::newRow("v2 table") << m_old << 0.2;
+        QTest::newRow("matrix") << m_matrix << 0.8;
+        ProfileRequest gamma = m_request;
+        gamma.kind = ProfileKind::Gamma;
+        QTest::newRow("exponents")
+            << buildProfile(m_display.read(makeChart(150)), gamma, "toy").icc << 2.0;
     }
     void predictsTheDisplay()
     {
-        QFETCH(bool, table);
+        QFETCH(std::vector<uint8_t>, icc);
         QFETCH(double, mean);
-        const ProfileFile p(table ? m_table : m_matrix, "p");
+        const ProfileFile p(icc, "p");
         const XYZ white = m_display.show({255, 255, 255});
         std::mt19937 random(4);
         std::uniform_int_distribution<int> code(0, 255);
@@ -179,6 +198,60 @@ private slots:
         }
         VERIFY_BELOW(statistics(forward).mean, mean);
         VERIFY_BELOW(statistics(inverse).mean, mean + 0.2);
+    }
+
+    /// There and back through the tables inside the gamut.
+    void roundTripIsTight()
+    {
+        for (const auto &[icc, mean] : {std::pair(m_table, 0.05), std::pair(m_old, 0.3)}) {
+            const ProfileFile p(icc, "p");
+            std::mt19937 random(9);
+            std::uniform_int_distribution<int> code(0, 255);
+            std::vector<double> errors;
+            for (int i = 0; i < 500; ++i) {
+                const Lab lab =
+                    p.toLab({double(code(random)), double(code(random)), double(code(random))});
+                errors.push_back(deltaE2000(lab, p.toLab(p.toDevice(lab))));
+            }
+            VERIFY_BELOW(statistics(errors).mean, mean);
+        }
+    }
+
+    /// Perceptual: the medium's black (ICC.1:2022, 6.3.4.4: L* 3.1373) shows as the display's black in v4;
+    /// colours are compressed but hues hold and nothing that fits is moved.
+    void perceptualIntentKeepsBlackHueAndWhatFits()
+    {
+        Opened p(m_table);
+        const cmsHPROFILE lab = cmsCreateLab4Profile(nullptr);
+        const cmsHTRANSFORM t = cmsCreateTransform(lab, TYPE_Lab_DBL, p.handle, TYPE_RGB_DBL,
+                                                   INTENT_PERCEPTUAL, cmsFLAGS_NOOPTIMIZE);
+        const ProfileFile profile(m_table, "p");
+        auto shown = [&](const Lab &aim) {
+            double rgb[3];
+            const double in[3] = {aim.L, aim.a, aim.b};
+            cmsDoTransform(t, in, rgb, 1);
+            return profile.toLab({255 * rgb[0], 255 * rgb[1], 255 * rgb[2]});
+        };
+        const Lab black = shown({3.1373, 0, 0});
+        VERIFY_BELOW(deltaE2000(black, profile.toLab({0, 0, 0})), 0.3);
+        VERIFY_BELOW(deltaE2000(shown({100, 0, 0}), {100, 0, 0}), 0.2);
+        VERIFY_BELOW(deltaE2000(shown({60, 15, 15}), {60, 15, 15}), 0.5); // only black's scaling
+        const Lab wild = shown({55, 75, -60});
+        VERIFY_NEAR(hueDegrees(wild), hueDegrees({55, 75, -60}), 3);
+        cmsDeleteTransform(t);
+        cmsCloseProfile(lab);
+    }
+
+    void refusesVersionsAndGridsItCannotWrite()
+    {
+        ProfileRequest r = m_request;
+        r.version = 3;
+        VERIFY_ERROR(buildProfile(m_readings, r, "toy"), "ICC version 3");
+        r = m_request;
+        r.grid = 18;
+        VERIFY_ERROR(buildProfile(m_readings, r, "toy"), "grid of 18");
+        r.grid = 17;
+        QVERIFY(buildProfile(m_readings, r, "toy").icc.size() < m_table.size() / 3);
     }
 
     void refuses_data()
@@ -230,7 +303,7 @@ private:
     ToyDisplay m_display;
     std::vector<Reading> m_readings;
     ProfileRequest m_request;
-    std::vector<uint8_t> m_table, m_matrix;
+    std::vector<uint8_t> m_table, m_matrix, m_old;
 };
 
 namespace {
