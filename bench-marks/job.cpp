@@ -1,11 +1,13 @@
 #include "job.h"
 
 #include "bench/plan_runner.h"
+#include "core/adaptive_plan.h"
 #include "core/adjustment.h"
 #include "core/chart.h"
 #include "core/difference.h"
 #include "core/profile_file.h"
 #include "core/profile_writer.h"
+#include "core/repeatability.h"
 
 #include <chrono>
 #include <cmath>
@@ -37,7 +39,8 @@ void judgeGreys(const Aim &aim, const bench::Bench &b, const bench::DisplayCondi
     for (int code = 13; code <= 255; ++code) {
         const XYZ grey = b.display().emitted({double(code), double(code), double(code)}, state);
         const double wanted =
-            aimedWhite.Y * toneLuminance(aim.tone, code / 255.0, black.Y / aimedWhite.Y);
+            aimedWhite.Y * toneLuminance(aim.tone, code / 255.0,
+                                         {black.Y / aimedWhite.Y, aimedWhite.Y});
         const Lab target = labUnder(fromChromaticity(aimed, wanted), aimedWhite);
         const Lab shown = labUnder(grey, aimedWhite);
         all.push_back(deltaE2000(target, shown));
@@ -109,17 +112,27 @@ JobOutcome runJob(const JobOptions &o)
     out.levels = calibrated.distinctLevels;
     judgeGreys(aim, b, b.condition(), calibrated, out);
 
-    PatchListPlan chart(makeChart(o.patches));
-    bench::carryOut(chart, b);
+    const SignalPath path = signalPath(calibrated, {d.linkBits, b.condition().controls});
+    std::vector<Reading> readings;
+    if (o.chosen) {
+        AdaptivePlan chart({.mostPatches = o.patches}, path);
+        bench::carryOut(chart, b);
+        readings = chart.readings();
+    } else {
+        PatchListPlan chart(
+            o.regularGrid ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
+                          : measuringOrder(makeChart(o.patches)));
+        bench::carryOut(chart, b);
+        readings = chart.readings();
+    }
     ProfileRequest request;
-    request.lut = calibrated.lut;
-    request.linkBits = d.linkBits;
+    request.path = path;
     const auto before = std::chrono::steady_clock::now();
-    const BuiltProfile built = buildProfile(chart.readings(), request, "chart");
+    const BuiltProfile built = buildProfile(correctDrift(readings).readings, request, "chart");
     out.buildSeconds =
         std::chrono::duration<double>(std::chrono::steady_clock::now() - before).count();
-    out.readings = int(chart.readings().size());
-    out.expected = built.meanResidual;
+    out.readings = int(readings.size());
+    out.expected = expectedError(correctDrift(readings).readings, path);
     judgeProfile(b, b.condition(), ProfileFile(built.icc, "profile"), out);
     return out;
 }

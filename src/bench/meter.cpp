@@ -1,5 +1,7 @@
 #include "bench/meter.h"
 
+#include "core/meter_correction.h"
+
 #include <Eigen/LU>
 #include <Eigen/QR>
 #include <algorithm>
@@ -179,20 +181,6 @@ MeterOutcome Meter::read(const Display &display, const Stimulus &stimulus, const
     }
     ++m_number;
     return MeterReading{toXyz(xyzFromRaw * raw), t};
-}
-
-Mat3 fourColourMatrix(const Eigen::Matrix<double, 3, 4> &meter,
-                      const Eigen::Matrix<double, 3, 4> &reference)
-{
-    auto scaledPrimaries = [](const Eigen::Matrix<double, 3, 4> &read) -> Mat3 {
-        Mat3 chromaticities;
-        for (int c = 0; c < 3; ++c)
-            chromaticities.col(c) = read.col(c) / read.col(c).sum();
-        const Vec3 white = read.col(3) / read.col(3).sum();
-        return chromaticities * Vec3(chromaticities.inverse() * white).asDiagonal();
-    };
-    const Mat3 shape = scaledPrimaries(reference) * scaledPrimaries(meter).inverse();
-    return shape * (reference(1, 3) / (shape * meter.col(3))[1]);
 }
 
 } // namespace lantern::bench

@@ -53,6 +53,8 @@ public:
     /// found by the four-colour method against a perfect meter on `generic`.
     /// Source: Ohno, Hardis, NIST J. Res. / CIE (1997) "Four-color matrix method".
     void setCorrection(const Display &generic);
+    /// A correction from a file instead.
+    void setCorrectionMatrix(const Mat3 &matrix) { m_correction = matrix; }
     void clearCorrection() { m_correction = Mat3::Identity(); }
     [[nodiscard]] const Mat3 &correction() const { return m_correction; }
     /// Factory matrix M.
@@ -91,11 +93,6 @@ private:
     bool m_zeroed = false;
     std::map<uint64_t, MeterFault> m_faults;
 };
-
-/// Four-colour correction matrix. \param meter, reference columns red, green, blue, white as read
-/// by each. Source: Ohno, Hardis (1997); white's Y is made to agree.
-Mat3 fourColourMatrix(const Eigen::Matrix<double, 3, 4> &meter,
-                      const Eigen::Matrix<double, 3, 4> &reference);
 
 /// Standard normal number number `index` of stream `stream` for a seed; the same on every machine.
 double normalNoise(uint64_t seed, uint64_t stream, uint64_t index);

@@ -5,8 +5,12 @@
 namespace lantern::cli {
 
 /// Options of each command as the person gave them; empty = not given. Paths are UTF-8.
+struct RoomOptions {
+    double lux = 0, reflectance = 0.012;
+    std::string white = "0.3457,0.3585"; ///< x,y of the room's light
+};
 struct SimulateOptions {
-    std::string display, profile, controls;
+    std::string display, profile, controls, slot;
     double minutes = -1; ///< since power-on; below 0 = fully warm
     bool json = false;
 };
@@ -14,28 +18,69 @@ struct DifferenceOptions {
     std::string formula;
     bool json = false;
 };
+struct ConvertOptions {
+    std::string from, to, white;
+    bool json = false;
+};
+struct WhiteOptions {
+    double cct = 0, daylight = 0; ///< kelvin; 0 = not given
+    std::string xy, uv;
+    bool json = false;
+};
 struct BuildOptions {
-    std::string readings, out, kind = "table", name;
-    int icc = 4;
+    std::string readings, out, kind = "table", name, correction;
+    RoomOptions room;
+    int icc = 4, grid = 33;
+    bool expect = false, json = false;
+};
+struct InspectOptions {
+    std::string profile, against;
+    bool json = false;
+};
+struct RecheckOptions {
+    std::string report;
+    bool json = false;
+};
+struct ProofOptions {
+    std::string characterisation, profile;
+    bool paperWhite = false, json = false;
+};
+struct CorrectionOptions {
+    std::string meter, reference, technology, out;
+    bool json = false;
+};
+struct ChartOptions {
+    std::string kind = "spread", picture, list, profile, out;
+    int count = 96;
+    double luminance = 120;
     bool json = false;
 };
 struct ValidateOptions {
-    std::string display, profile, controls, reference = "lantern40", tolerance;
+    std::string display, profile, controls, slot, reference = "lantern40", tolerance;
     bool json = false;
 };
 struct RunOptions {
-    std::string display, aim, out, meter = "reference", technology, kind = "table", fault;
-    int chart = 96;
-    int icc = 4;
+    std::string display, aim, out, meter = "reference", technology, kind = "table", fault,
+        chart = "96", correction;
+    RoomOptions room;
+    double expectedError = 0, minutes = 0;
+    int icc = 4, grid = 33;
     unsigned long long seed = 1;
-    bool noAdjust = false;
+    bool noAdjust = false, intoSlot = false;
     bool json = false;
 };
 
 /// Each returns the exit code 0 or 4 and throws Error for the others.
 int simulate(const SimulateOptions &options);
 int difference(const DifferenceOptions &options);
+int convert(const ConvertOptions &options);
+int white(const WhiteOptions &options);
 int build(const BuildOptions &options);
+int inspect(const InspectOptions &options);
+int recheck(const RecheckOptions &options);
+int proof(const ProofOptions &options);
+int correction(const CorrectionOptions &options);
+int chart(const ChartOptions &options);
 int validate(const ValidateOptions &options);
 int run(const RunOptions &options);
 

@@ -1,11 +1,15 @@
 #pragma once
 
 #include "bench/bench.h"
+#include "cli/commands.h"
 #include "core/error.h"
 #include "core/profile_file.h"
 #include "core/profile_writer.h"
+#include "core/stray_light.h"
+#include "core/text.h"
 #include "run/files.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -33,17 +37,24 @@ inline MonitorControls readControls(const std::string &path)
     return controlsFromJson(JsonObject(json, path));
 }
 
-/// "table" or "matrix".
-inline ProfileKind profileKind(const std::string &name)
+/// Two numbers x,y of a chromaticity. \throws Error BadInput
+inline Chromaticity chromaticityOption(const std::string &name, const std::string &text)
 {
-    return name == "matrix" ? ProfileKind::Matrix : ProfileKind::Table;
+    const size_t comma = text.find(',');
+    const auto x = parseNumber(text.substr(0, comma));
+    const auto y = comma == std::string::npos ? std::nullopt : parseNumber(text.substr(comma + 1));
+    if (!x || !y || *x <= 0 || *y <= 0 || *x + *y > 1)
+        throw Error(ErrorKind::BadInput, name + " " + text, "x,y of a chromaticity is expected",
+                    "For example 0.3457,0.3585.");
+    return {*x, *y};
 }
 
-inline void requireIcc4(int version)
+/// The room's light in the screen, or nothing when no illuminance was given.
+inline std::optional<StrayLight> roomLight(const RoomOptions &o)
 {
-    if (version != 4)
-        throw Error(ErrorKind::BadInput, "--icc " + std::to_string(version),
-                    "only ICC version 4 profiles are written so far", "Leave the option out.");
+    if (o.lux <= 0)
+        return std::nullopt;
+    return StrayLight::fromRoom(o.lux, o.reflectance, chromaticityOption("--room-white", o.white));
 }
 
 } // namespace lantern::cli

@@ -4,7 +4,10 @@
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
 
+#include <functional>
 #include <iostream>
+#include <map>
+#include <set>
 
 namespace {
 
@@ -23,6 +26,7 @@ void addSimulate(CLI::App &app, SimulateOptions &o)
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--profile", o.profile, "ICC profile whose video LUT is applied");
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
+    c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
     c->add_option("--minutes", o.minutes, "since power-on; default: fully warm")
         ->check(CLI::NonNegativeNumber);
     addJson(c, o.json);
@@ -40,11 +44,103 @@ void addDifference(CLI::App &app, DifferenceOptions &o)
     addJson(c, o.json);
 }
 
-void addProfileOptions(CLI::App *c, std::string &kind, int &icc)
+void addProfileOptions(CLI::App *c, std::string &kind, int &icc, int &grid)
 {
-    c->add_option("--profile", kind, "matrix or table (default)")
-        ->check(CLI::IsMember({"matrix", "table"}));
-    c->add_option("--icc", icc, "ICC version, 4 (default)");
+    c->add_option("--profile", kind,
+                  "gamma (exponents and matrix), matrix (curves and matrix) or table (default)")
+        ->check(CLI::IsMember({"gamma", "matrix", "table"}));
+    c->add_option("--icc", icc, "ICC version, 4 (default) or 2");
+    c->add_option("--grid", grid, "points a side of the tables, odd, 17 to 45; default 33");
+}
+
+void addRoomOptions(CLI::App *c, RoomOptions &o)
+{
+    c->add_option("--room-lux", o.lux, "illuminance on the screen that the profile accounts for")
+        ->check(CLI::NonNegativeNumber);
+    c->add_option("--reflectance", o.reflectance, "of the screen, default 0.012")
+        ->check(CLI::Range(0.0, 1.0));
+    c->add_option("--room-white", o.white, "x,y of the room's light, default D50");
+}
+
+void addConvert(CLI::App &app, ConvertOptions &o)
+{
+    const std::set<std::string> spaces = {"xyz", "xyy", "lab", "lch", "luv", "uv", "srgb"};
+    CLI::App *c = app.add_subcommand(
+        "convert", "three numbers a line in, three out. xyz and the Y of xyy and uv (u' v' Y) are "
+                   "in the scale of the white; srgb is 0..1, hue in degrees");
+    c->add_option("--from", o.from, "xyz xyy lab lch luv uv srgb")
+        ->required()
+        ->check(CLI::IsMember(spaces));
+    c->add_option("--to", o.to, "the same")->required()->check(CLI::IsMember(spaces));
+    c->add_option("--white", o.white,
+                  "A, D50, D55, D65, D75, E (Y = 1) or X,Y,Z in any scale; default D50, with srgb "
+                  "D65. srgb is adapted from D65 with Bradford");
+    addJson(c, o.json);
+}
+
+void addWhite(CLI::App &app, WhiteOptions &o)
+{
+    CLI::App *c = app.add_subcommand("white", "chromaticity, correlated colour temperature, Duv");
+    c->add_option("--cct", o.cct, "kelvin of a blackbody, 1000 to 25000");
+    c->add_option("--daylight", o.daylight, "kelvin of a CIE daylight, 4000 to 25000");
+    c->add_option("--xy", o.xy, "x,y");
+    c->add_option("--uv", o.uv, "u',v'");
+    addJson(c, o.json);
+}
+
+void addInspect(CLI::App &app, InspectOptions &o)
+{
+    CLI::App *c = app.add_subcommand("inspect", "header, tags, white, gamut and video LUT of a profile");
+    c->add_option("profile", o.profile, "ICC profile")->required();
+    c->add_option("--against", o.against, "another profile to compare the gamut with");
+    addJson(c, o.json);
+}
+
+void addRecheck(CLI::App &app, RecheckOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "recheck", "computes a report's figures anew from the readings it carries; exit code 4 "
+                   "when one disagrees");
+    c->add_option("report", o.report, "report.json")->required();
+    addJson(c, o.json);
+}
+
+void addProof(CLI::App &app, ProofOptions &o)
+{
+    CLI::App *c = app.add_subcommand("proof", "how well a display can show a printing condition");
+    c->add_option("--characterisation", o.characterisation, "CGATS file with CMYK and Lab or XYZ")
+        ->required();
+    c->add_option("--profile", o.profile, "ICC profile of the display")->required();
+    c->add_flag("--paper-white", o.paperWhite, "show the paper's own white instead of the display's");
+    addJson(c, o.json);
+}
+
+void addCorrection(CLI::App &app, CorrectionOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "correction", "a meter's correction from readings of one display by it and by a better one");
+    c->add_option("--meter", o.meter, "CGATS readings of red, green, blue, white by the meter")
+        ->required();
+    c->add_option("--reference", o.reference, "the same by the reference")->required();
+    c->add_option("--technology", o.technology, "of the panel")->required();
+    c->add_option("--out", o.out, "file to write")->required();
+    addJson(c, o.json);
+}
+
+void addChart(CLI::App &app, ChartOptions &o)
+{
+    CLI::App *c = app.add_subcommand("chart", "writes a chart for run --chart, tells how long it takes");
+    c->add_option("--kind", o.kind, "spread (default), grid or rendition24")
+        ->check(CLI::IsMember({"spread", "grid", "rendition24"}));
+    c->add_option("--count", o.count, "patches, or colours to take from a picture")
+        ->check(CLI::Range(1, 12000));
+    c->add_option("--picture", o.picture, "PNG, TIFF or JPEG whose key colours to take");
+    c->add_option("--list", o.list, "CGATS, CxF3 or CSV list of colours");
+    c->add_option("--profile", o.profile, "of the display, to place Lab colours; default: as sRGB");
+    c->add_option("--luminance", o.luminance, "of white in cd/m², for the time")
+        ->check(CLI::PositiveNumber);
+    c->add_option("--out", o.out, "CGATS file to write")->required();
+    addJson(c, o.json);
 }
 
 void addBuild(CLI::App &app, BuildOptions &o)
@@ -54,7 +150,10 @@ void addBuild(CLI::App &app, BuildOptions &o)
         ->required();
     c->add_option("--out", o.out, "ICC file to write")->required();
     c->add_option("--name", o.name, "description; default: the file's DISPLAY keyword");
-    addProfileOptions(c, o.kind, o.icc);
+    c->add_option("--correction", o.correction, "correction file of the meter, applied first");
+    c->add_flag("--expect", o.expect, "also tell the error to expect, by cross-validation");
+    addProfileOptions(c, o.kind, o.icc, o.grid);
+    addRoomOptions(c, o.room);
     addJson(c, o.json);
 }
 
@@ -66,7 +165,8 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--profile", o.profile, "ICC profile")->required();
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
-    c->add_option("--reference", o.reference, "lantern40 (default), chart24, or a CGATS file");
+    c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
+    c->add_option("--reference", o.reference, "lantern40 (default), chart24, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
                   "studio, general or basic: exit code 4 when exceeded");
     addJson(c, o.json);
@@ -79,7 +179,15 @@ void addRun(CLI::App &app, RunOptions &o)
                                   "same folder it goes on from the last reading");
     c->add_option("--display", o.display, "display file")->required();
     c->add_option("--aim", o.aim, "aim file; default: D65, 120 cd/m², gamma 2.2");
-    c->add_option("--chart", o.chart, "number of patches, 24 to 12000; default 96");
+    c->add_option("--chart", o.chart,
+                  "number of patches, 24 to 12000 (default 96), or a CGATS, CxF3 or CSV list");
+    c->add_option("--until", o.expectedError,
+                  "choose patches while measuring, at most --chart, until this mean ΔE00 is expected")
+        ->check(CLI::NonNegativeNumber);
+    c->add_option("--minutes", o.minutes, "choose patches while measuring for so long at most")
+        ->check(CLI::NonNegativeNumber);
+    c->add_option("--correction", o.correction, "correction file for the meter");
+    c->add_flag("--into-slot", o.intoSlot, "calibrate the monitor's own memory, not the video LUT");
     c->add_option("--out", o.out, "folder for profile, readings and report")->required();
     c->add_option("--meter", o.meter, "reference (default) or colorimeter")
         ->check(CLI::IsMember({"reference", "colorimeter"}));
@@ -87,7 +195,8 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--seed", o.seed, "of the meter's noise; default 1");
     c->add_flag("--no-adjust", o.noAdjust, "leave the monitor's controls alone");
     c->add_option("--fault", o.fault, "KIND@READING: make the meter fail once, e.g. unplugged@40");
-    addProfileOptions(c, o.kind, o.icc);
+    addProfileOptions(c, o.kind, o.icc, o.grid);
+    addRoomOptions(c, o.room);
     addJson(c, o.json);
 }
 
@@ -111,6 +220,20 @@ int main(int argc, char **argv)
     addValidate(app, validateOptions);
     addSimulate(app, simulateOptions);
     addDifference(app, differenceOptions);
+    ConvertOptions convertOptions;
+    WhiteOptions whiteOptions;
+    InspectOptions inspectOptions;
+    RecheckOptions recheckOptions;
+    ProofOptions proofOptions;
+    CorrectionOptions correctionOptions;
+    ChartOptions chartOptions;
+    addConvert(app, convertOptions);
+    addWhite(app, whiteOptions);
+    addInspect(app, inspectOptions);
+    addRecheck(app, recheckOptions);
+    addProof(app, proofOptions);
+    addCorrection(app, correctionOptions);
+    addChart(app, chartOptions);
 
     constexpr int kBadInput = static_cast<int>(lantern::ErrorKind::BadInput);
     try {
@@ -119,15 +242,21 @@ int main(int argc, char **argv)
         return app.exit(e) == 0 ? 0 : kBadInput;
     }
     try {
-        if (app.got_subcommand("run"))
-            return run(runOptions);
-        if (app.got_subcommand("build"))
-            return build(buildOptions);
-        if (app.got_subcommand("validate"))
-            return validate(validateOptions);
-        if (app.got_subcommand("simulate"))
-            return simulate(simulateOptions);
-        return difference(differenceOptions);
+        const std::map<std::string, std::function<int()>> commands = {
+            {"run", [&] { return run(runOptions); }},
+            {"build", [&] { return build(buildOptions); }},
+            {"validate", [&] { return validate(validateOptions); }},
+            {"simulate", [&] { return simulate(simulateOptions); }},
+            {"difference", [&] { return difference(differenceOptions); }},
+            {"convert", [&] { return convert(convertOptions); }},
+            {"white", [&] { return white(whiteOptions); }},
+            {"inspect", [&] { return inspect(inspectOptions); }},
+            {"recheck", [&] { return recheck(recheckOptions); }},
+            {"proof", [&] { return proof(proofOptions); }},
+            {"correction", [&] { return correction(correctionOptions); }},
+            {"chart", [&] { return chart(chartOptions); }},
+        };
+        return commands.at(app.get_subcommands().front()->get_name())();
     } catch (const lantern::Error &e) {
         std::cout.flush();
         std::cerr << "bold-lantern-cli: " << e.what() << '\n';

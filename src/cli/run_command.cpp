@@ -1,7 +1,10 @@
 #include "cli/commands.h"
 
+#include "cli/chart_command.h"
 #include "cli/inputs.h"
 #include "core/chart.h"
+#include "core/meter_correction.h"
+#include "core/profile_tables.h"
 #include "core/text.h"
 #include "run/bench_devices.h"
 #include "run/output_files.h"
@@ -28,11 +31,27 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
     s.serial = display.serial;
     s.technology = bench.technology();
     s.meterName = meter.name;
-    s.correction = meter.isReference() ? "" : "corrected for " + bench.technology();
+    s.correction = !o.correction.empty()     ? "corrected by " + o.correction
+                   : meter.isReference() ? ""
+                                         : "corrected for " + bench.technology();
     if (!o.aim.empty())
         s.aim = aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
-    s.chartPatches = o.chart;
-    s.profileKind = profileKind(o.kind);
+    if (const auto count = parseNumber(o.chart))
+        s.chartPatches = static_cast<int>(*count);
+    else {
+        s.chartList = chartFromFile(o.chart, {});
+        s.chartPatches = static_cast<int>(s.chartList.size());
+    }
+    s.expectedError = o.expectedError;
+    s.maxMinutes = o.minutes;
+    s.profileKind = profileKindByKey(o.kind);
+    s.iccVersion = o.icc;
+    s.grid = o.grid;
+    s.intoSlot = o.intoSlot;
+    if (o.room.lux > 0) {
+        s.roomLight = RoomLight{o.room.lux, chromaticityOption("--room-white", o.room.white)};
+        s.reflectance = o.room.reflectance;
+    }
     s.adjust = o.noAdjust || !display.remoteControls ? AdjustMode::Skip : AdjustMode::Automatic;
     s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains};
     s.startControls = display.controls;
@@ -58,6 +77,22 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
                             before[key].dump().substr(0, 80) + ")",
                         "Give the same options to go on with it, or another folder.");
     return runs.front().id;
+}
+
+void checkSetup(const RunSetup &s, const bench::Bench &bench)
+{
+    if (s.chartList.empty())
+        (void)makeChart(s.chartPatches);
+    if (s.intoSlot && bench.display().description().memorySlots == 0)
+        throw Error(ErrorKind::BadInput, "--into-slot",
+                    s.displayName + " has no memory of its own", "Leave the option out.");
+    if (s.iccVersion != 2 && s.iccVersion != 4)
+        throw Error(ErrorKind::BadInput, "--icc " + std::to_string(s.iccVersion),
+                    "2 (v2.4) or 4 (v4.4) is expected");
+    if (s.grid < kMinGrid || s.grid > kMaxGrid || s.grid % 2 == 0)
+        throw Error(ErrorKind::BadInput, "--grid " + std::to_string(s.grid),
+                    "an odd number from " + std::to_string(kMinGrid) + " to " +
+                        std::to_string(kMaxGrid) + " is expected");
 }
 
 void injectFault(bench::Bench &bench, const std::string &fault)
@@ -92,12 +127,15 @@ void printResult(const RunResults &r, const RunOptions &o)
 
 int run(const RunOptions &o)
 {
-    requireIcc4(o.icc);
-    (void)makeChart(o.chart); // refuses a bad size before anything is written
     bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter),
                        o.technology, o.seed);
+    if (!o.correction.empty())
+        bench.meter().setCorrectionMatrix(
+            correctionFromJson(parseJson(readText(o.correction), o.correction), o.correction)
+                .matrix);
     injectFault(bench, o.fault);
     const RunSetup setup = setupFor(o, bench);
+    checkSetup(setup, bench); // before anything is written
     const QString folder = QString::fromStdString(o.out);
     makeFolder(folder);
 
@@ -107,6 +145,7 @@ int run(const RunOptions &o)
     BenchMeter meter(rig, &eye);
     BenchControls controls(rig);
     BenchLut lut(rig);
+    BenchSlot slot(rig);
     FileProfileStore store(folder + QStringLiteral("/profile.icc"));
 
     const QString logbookPath = folder + QStringLiteral("/run.sqlite");
@@ -125,7 +164,8 @@ int run(const RunOptions &o)
 
     RunEngine engine(logbookPath);
     engine.setDevices(
-        {&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store});
+        {&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store,
+         setup.intoSlot ? &slot : nullptr});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

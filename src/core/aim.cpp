@@ -53,10 +53,13 @@ ToneCurve toneFromJson(JsonObject &root)
     if (tone.has("gamma"))
         result = GammaTone{tone.number("gamma", 1, 4)};
     else {
-        const std::string curve = tone.oneOf("curve", {"srgb", "lstar", "bt1886"});
-        result = curve == "srgb"    ? NamedTone::Srgb
-                 : curve == "lstar" ? NamedTone::LStar
-                                    : NamedTone::Bt1886;
+        std::vector<std::string> keys;
+        for (const ToneName &name : toneNames())
+            keys.emplace_back(name.key);
+        const std::string curve = tone.oneOf("curve", keys);
+        for (const ToneName &name : toneNames())
+            if (curve == name.key)
+                result = name.tone;
     }
     tone.finish();
     return result;
@@ -86,9 +89,10 @@ Json toneToJson(const ToneCurve &tone)
                                      return {{"gamma", t.gamma}};
                                  },
                                  [](NamedTone t) -> Json {
-                                     return {{"curve", t == NamedTone::Srgb    ? "srgb"
-                                                       : t == NamedTone::LStar ? "lstar"
-                                                                               : "bt1886"}};
+                                     for (const ToneName &name : toneNames())
+                                         if (name.tone == t)
+                                             return {{"curve", name.key}};
+                                     return nullptr;
                                  },
                                  [](const NativeTone &) -> Json { return "native"; }},
                       tone);

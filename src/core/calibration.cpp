@@ -27,6 +27,13 @@ const char *channelName(int c)
 
 } // namespace
 
+SignalPath signalPath(const CalibrationResult &result, const CalibrationTarget &target)
+{
+    const MonitorControls gains = target.controls.value_or(MonitorControls{});
+    return {result.lut, target.linkBits, result.slot, result.panelBits,
+            Vec3(gains.redGain, gains.greenGain, gains.blueGain) / 100};
+}
+
 CalibrationPlan::CalibrationPlan(Aim aim, CalibrationTarget target)
     : m_aim(std::move(aim)), m_target(target), m_tone(m_aim.tone)
 {
@@ -189,7 +196,7 @@ XYZ CalibrationPlan::aimedGrey(double v) const
 {
     const Vec3 whitePerLuminance = vec(m_aimedWhite) / m_aimedWhite.Y;
     const double black = std::max(0.0, m_aimedBlack.Y / m_aimedWhite.Y);
-    const double luminance = m_aimedWhite.Y * toneLuminance(m_tone, v, black);
+    const double luminance = m_aimedWhite.Y * toneLuminance(m_tone, v, {black, m_aimedWhite.Y});
     const Vec3 tint = vec(m_aimedBlack) - whitePerLuminance * m_aimedBlack.Y;
     return toXyz(whitePerLuminance * luminance + tint * std::pow(1 - v, kTintFade));
 }

@@ -2,6 +2,7 @@
 
 #include "core/aim.h"
 #include "core/controls.h"
+#include "core/drive_stage.h"
 #include "core/grey_response.h"
 #include "core/plan.h"
 
@@ -43,6 +44,9 @@ struct CalibrationResult {
     int distinctLevels = 0; ///< different outputs left of the 256 grey levels
     int panelBits = 0;      ///< steps of the panel that were recognised; 0: none
 };
+
+/// The way to the panel as the calibration left and found it.
+SignalPath signalPath(const CalibrationResult &result, const CalibrationTarget &target);
 
 /// Brings white, tone and grey balance to the aim with the video LUT or the monitor's own memory:
 /// measures black, white, the primaries and a grey ramp without correction, solves for one, measures

@@ -95,11 +95,24 @@ public:
         : m_tokens(text, source), m_source(source)
     {}
 
+    [[nodiscard]] bool atEnd() const { return m_tokens.atEnd(); }
+
+    /// The next table. A later one may do without an identifier of its own.
     CgatsTable parse()
     {
         if (m_tokens.atEnd())
             fail(1, "the file is empty");
-        m_table.identifier = m_tokens.next().text;
+        m_table = {};
+        m_fieldCount.reset();
+        m_setCount.reset();
+        const Token first = m_tokens.next();
+        if (first.text == "BEGIN_DATA_FORMAT")
+            readFormat(first.line);
+        else if (m_tokens.atLineStart() || m_tokens.atEnd() || !m_anyRead)
+            m_table.identifier = first.text;
+        else
+            readKeyword(first);
+        m_anyRead = true;
         while (!m_tokens.atEnd()) {
             const Token token = m_tokens.next();
             if (token.text == "BEGIN_DATA_FORMAT")
@@ -208,6 +221,7 @@ private:
     Tokenizer m_tokens;
     const std::string &m_source;
     CgatsTable m_table;
+    bool m_anyRead = false;
     std::optional<size_t> m_fieldCount;
     std::optional<size_t> m_setCount;
 };
@@ -241,6 +255,28 @@ std::optional<size_t> CgatsTable::column(const std::string &field) const
 CgatsTable parseCgats(const std::string &text, const std::string &source)
 {
     return Parser(text, source).parse();
+}
+
+std::vector<CgatsTable> parseCgatsTables(const std::string &text, const std::string &source)
+{
+    Parser parser(text, source);
+    std::vector<CgatsTable> tables;
+    size_t cells = 0;
+    do {
+        tables.push_back(parser.parse());
+        cells += tables.back().rows.size() * tables.back().fields.size();
+        if (cells > kMaxCells)
+            throw Error(ErrorKind::BadInput, source, "more than 2 million values");
+    } while (!parser.atEnd());
+    return tables;
+}
+
+std::string writeCgats(const std::vector<CgatsTable> &tables)
+{
+    std::string out;
+    for (const CgatsTable &table : tables)
+        out += (out.empty() ? "" : "\n") + writeCgats(table);
+    return out;
 }
 
 std::string writeCgats(const CgatsTable &table)

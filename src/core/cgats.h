@@ -31,8 +31,12 @@ struct CgatsTable {
 ///         or NUMBER_OF_SETS, a text that ends early, a repeated field, more than 2 million values.
 CgatsTable parseCgats(const std::string &text, const std::string &source);
 
+/// All tables of a text; errors as parseCgats.
+std::vector<CgatsTable> parseCgatsTables(const std::string &text, const std::string &source);
+
 /// Writes a table; texts that need it are quoted. Lines end with \n.
 std::string writeCgats(const CgatsTable &table);
+std::string writeCgats(const std::vector<CgatsTable> &tables);
 
 /// A cell as a finite number. \throws Error BadInput naming source, line, field and value.
 double cgatsNumber(const CgatsTable &table, size_t row, size_t column, const std::string &source);

@@ -1,6 +1,8 @@
 #include "core/chart.h"
 
 #include "core/error.h"
+#include "core/reference_set.h"
+#include "core/spaces.h"
 
 #include <algorithm>
 #include <cmath>
@@ -71,6 +73,90 @@ std::vector<DeviceRgb> makeChart(int count)
         patches.add(255 * p[0], 255 * p[1], 255 * p[2]);
     }
     return patches.take();
+}
+
+std::vector<DeviceRgb> regularGrid(int levels)
+{
+    constexpr int kMost = 22; // 22^3 patches are the last below kMaxChart
+    if (levels < 2 || levels > kMost)
+        throw Error(ErrorKind::BadInput, "chart",
+                    "a grid of " + std::to_string(levels) + " levels; 2 to " +
+                        std::to_string(kMost) + " are possible");
+    std::vector<DeviceRgb> out;
+    auto value = [&](int i) { return std::round(255.0 * i / (levels - 1)); };
+    for (int r = levels - 1; r >= 0; --r)
+        for (int g = levels - 1; g >= 0; --g)
+            for (int b = levels - 1; b >= 0; --b)
+                out.push_back({value(r), value(g), value(b)});
+    return out;
+}
+
+std::vector<DeviceRgb> renditionChart()
+{
+    std::vector<DeviceRgb> out;
+    for (const ReferenceColour &c : chart24().colours)
+        out.push_back(toDeviceRgb(
+            vec(srgbCodesFromPcs(c.lab)).array().round().cwiseMax(0).cwiseMin(255)));
+    return out;
+}
+
+std::vector<DeviceRgb> measuringOrder(const std::vector<DeviceRgb> &patches)
+{
+    const DeviceRgb white{255, 255, 255};
+    const DeviceRgb black{0, 0, 0};
+    const LuminanceOutlook usual;
+    std::vector<DeviceRgb> rest;
+    for (const DeviceRgb &p : patches)
+        if (!(p == white) && !(p == black))
+            rest.push_back(p);
+    std::stable_sort(rest.begin(), rest.end(), [&](const DeviceRgb &a, const DeviceRgb &b) {
+        return usual.luminance(a) > usual.luminance(b);
+    });
+    const size_t blockSize = std::clamp<size_t>(rest.size() / 6, 8, 40);
+    const size_t blocks = std::max<size_t>(2, (rest.size() + blockSize - 1) / blockSize);
+    constexpr size_t kMostBlacks = 6;
+    const size_t blackEvery = std::max<size_t>(1, (blocks / 2 + kMostBlacks - 1) / kMostBlacks);
+    std::vector<DeviceRgb> out = {white};
+    for (size_t block = 0; block < blocks; ++block) {
+        std::vector<DeviceRgb> part;
+        for (size_t i = block; i < rest.size(); i += blocks)
+            part.push_back(rest[i]);
+        const bool darkening = block % 2 == 0;
+        if (!darkening)
+            std::reverse(part.begin(), part.end());
+        out.insert(out.end(), part.begin(), part.end());
+        if (darkening && (block / 2) % blackEvery == 0)
+            out.push_back(black);
+        if (!darkening || block + 1 == blocks)
+            out.push_back(white);
+    }
+    return out;
+}
+
+double MeterTiming::readingSeconds(double luminanceCdM2) const
+{
+    const double t =
+        luminanceCdM2 > 0
+            ? std::clamp(t0Seconds * y0CdM2 / luminanceCdM2, tMinSeconds, tMaxSeconds)
+            : tMaxSeconds;
+    return settleSeconds + t;
+}
+
+double LuminanceOutlook::luminance(const DeviceRgb &rgb) const
+{
+    double light = 0;
+    for (int c = 0; c < 3; ++c)
+        light += shares[c] * toneLuminance(tone, vec(rgb)[c] / 255, {0, whiteCdM2});
+    return blackCdM2 + light * (whiteCdM2 - blackCdM2);
+}
+
+double estimatedSeconds(const std::vector<DeviceRgb> &patches, const LuminanceOutlook &outlook,
+                        const MeterTiming &timing)
+{
+    double sum = 0;
+    for (const DeviceRgb &p : patches)
+        sum += timing.readingSeconds(outlook.luminance(p));
+    return sum;
 }
 
 std::vector<DeviceRgb> greyRamp(int levels)

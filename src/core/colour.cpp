@@ -145,16 +145,4 @@ XYZ displayXyz(const Lab &pcs, const XYZ &white)
     return toXyz(white.Y * (back * vec(xyzFromLab(pcs, kD50))));
 }
 
-Vec3 srgbFromPcs(const Lab &pcs)
-{
-    const RelXYZ d65{0.3127 / 0.3290, 1.0, (1 - 0.3127 - 0.3290) / 0.3290};
-    Mat3 rgbFromXyz;
-    rgbFromXyz << 3.2406, -1.5372, -0.4986, -0.9689, 1.8758, 0.0415, 0.0557, -0.2040, 1.0570;
-    const Vec3 rgb = rgbFromXyz * (bradford(kD50, d65) * vec(xyzFromLab(pcs, kD50)));
-    return rgb.unaryExpr([](double linear) {
-        const double v = std::clamp(linear, 0.0, 1.0);
-        return v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-    });
-}
-
 } // namespace lantern

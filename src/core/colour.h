@@ -123,8 +123,4 @@ Lab pcsLab(const XYZ &measured, const XYZ &white);
 /// Colour that a PCS Lab (D50) asks of a display whose white is `white` (cd/m²).
 XYZ displayXyz(const Lab &pcs, const XYZ &white);
 
-/// sRGB values 0..1 (gamma encoded, clipped) of a PCS Lab, to draw swatches on an ordinary screen.
-/// Source: IEC 61966-2-1, matrix for D65.
-Vec3 srgbFromPcs(const Lab &pcs);
-
 } // namespace lantern

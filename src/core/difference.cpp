@@ -1,5 +1,7 @@
 #include "core/difference.h"
 
+#include "core/spaces.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -13,36 +15,6 @@ constexpr double kDegree = std::numbers::pi / 180;
 double square(double v)
 {
     return v * v;
-}
-
-/// PQ inverse EOTF, cd/m² to signal. Source: ITU-R BT.2100-2, Table 4.
-double pqSignal(double luminance)
-{
-    constexpr double m1 = 2610.0 / 16384;
-    constexpr double m2 = 2523.0 / 4096 * 128;
-    constexpr double c1 = 3424.0 / 4096;
-    constexpr double c2 = 2413.0 / 4096 * 32;
-    constexpr double c3 = 2392.0 / 4096 * 32;
-    const double y = std::pow(std::max(luminance, 0.0) / 10000, m1);
-    return std::pow((c1 + c2 * y) / (1 + c3 * y), m2);
-}
-
-/// I, T (half of Ct), P (= Cp). Sources: BT.2100-2 Table 7, BT.2124-0 section 2; the matrix from
-/// XYZ to BT.2020 RGB is derived from that system's primaries and D65 (BT.2020-2 Table 3).
-Vec3 itp(const XYZ &c)
-{
-    Mat3 rgbFromXyz;
-    rgbFromXyz << 1.716651187971268, -0.355670783776392, -0.253366281373660, //
-        -0.666684351832489, 1.616481236634939, 0.0157685458139111,           //
-        0.0176398574453108, -0.0427706132578085, 0.942103121235474;
-    Mat3 lmsFromRgb;
-    lmsFromRgb << 1688, 2146, 262, 683, 2951, 462, 99, 309, 3688;
-    const Vec3 lms = lmsFromRgb * (rgbFromXyz * vec(c)) / 4096;
-    const double l = pqSignal(lms[0]);
-    const double m = pqSignal(lms[1]);
-    const double s = pqSignal(lms[2]);
-    return {0.5 * l + 0.5 * m, 0.5 * (6610 * l - 13613 * m + 7003 * s) / 4096,
-            (17933 * l - 17390 * m - 543 * s) / 4096};
 }
 
 /// The four weighted parts that CIEDE2000 is put together from.
@@ -173,7 +145,10 @@ Vec3 difference2000Vector(const Lab &a, const Lab &b) noexcept
 
 double deltaEItp(const XYZ &a, const XYZ &b) noexcept
 {
-    return 720 * (itp(a) - itp(b)).norm();
+    // I, T = Ct / 2, P = Cp; BT.2124-0, section 2
+    const Ictcp p = ictcpFromXyz(a);
+    const Ictcp q = ictcpFromXyz(b);
+    return 720 * std::sqrt(square(p.I - q.I) + square((p.Ct - q.Ct) / 2) + square(p.Cp - q.Cp));
 }
 
 } // namespace lantern

@@ -365,13 +365,14 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     const std::vector<Observation> data = prepare(readings, model.m_white, options);
 
     const size_t count = data.size();
-    const int curveIntervals = count < 60 ? 6 : count < 150 ? 10 : count < 1000 ? 16 : 24;
+    const size_t size = options.sizedFor > 0 ? options.sizedFor : count;
+    const int curveIntervals = size < 36 ? 6 : size < 120 ? 10 : size < 1000 ? 16 : 24;
     const std::vector<Observation> some = thinned(data, 1200);
     model.m_physics = PhysicsFit(some, options.full, curveIntervals).run(source);
     model.tabulateLightness();
 
     constexpr size_t kFewestForRest = 60;
-    if (options.full && count >= kFewestForRest) {
+    if (options.full && size >= kFewestForRest) {
         std::vector<SmoothField::Sample> rest;
         rest.reserve(count);
         for (size_t i = 0; i < count; ++i) {
@@ -379,7 +380,7 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
             const Vec3 found = vec(data[i].lab) - vec(model.labAt(at));
             rest.push_back({at, found, data[i].weight});
         }
-        const int intervals = count < 150 ? 2 : count < 500 ? 3 : count < 2500 ? 4 : 6;
+        const int intervals = size < 150 ? 2 : size < 500 ? 3 : size < 2500 ? 4 : 6;
         model.m_rest = SmoothField::fit(rest, intervals);
     }
     double sum = 0;

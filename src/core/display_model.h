@@ -34,6 +34,9 @@ public:
         /// Standard uncertainty of each reading in ΔE*ab, same order; empty = all alike. Uncertain
         /// readings weigh less.
         std::vector<double> uncertainty = {};
+        /// Number of readings that decides how fine the curves are; 0: those given. For
+        /// cross-validation, where the model must not change its kind with the part left out.
+        size_t sizedFor = 0;
     };
 
     /// \throws Error BadInput when white, black or further neutrals are missing, when there are

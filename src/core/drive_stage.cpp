@@ -11,25 +11,31 @@ DriveStage::DriveStage()
             channel[i] = i / (kLevels - 1.0);
 }
 
-DriveStage::DriveStage(const VideoLut &lut, std::optional<int> linkBits) : DriveStage()
+DriveStage::DriveStage(const SignalPath &path) : DriveStage()
 {
-    constexpr int kFineEnough = 12; // steps smaller than a twentieth of a code value
-    const bool stepped = linkBits && *linkBits < kFineEnough;
-    m_identity = lut == VideoLut::identity() && linkBits.value_or(8) >= 8;
+    m_identity = path.lut == VideoLut::identity() && path.linkBits.value_or(8) >= 8 &&
+                 !path.slot && path.panelBits == 0;
     if (m_identity)
         return;
     for (int c = 0; c < 3; ++c) {
-        auto value = [&](int i) {
-            const double v = lut.channels[c][i] / 65535.0;
-            return stepped ? quantise(v, *linkBits) : v;
-        };
-        const double low = value(0);
-        const double range = value(kLevels - 1) - low;
+        const double low = path.signal(c, 0);
+        const double range = path.signal(c, kLevels - 1) - low;
         if (range <= 0) // a channel that is off: any drive will do
             continue;
         for (int i = 0; i < kLevels; ++i)
-            m_levels[c][i] = (value(i) - low) / range;
+            m_levels[c][i] = (path.signal(c, i) - low) / range;
     }
+}
+
+double SignalPath::signal(int c, int code) const
+{
+    constexpr int kFineEnough = 12; // steps smaller than a twentieth of a code value
+    double v = lut.channels[c][code] / 65535.0;
+    if (linkBits && *linkBits < kFineEnough)
+        v = quantise(v, *linkBits);
+    if (slot)
+        v = slot->evaluate(c, v);
+    return panelBits > 0 ? quantise(v * gain[c], panelBits) : v;
 }
 
 double DriveStage::drive(int c, double code) const

@@ -57,8 +57,7 @@ std::optional<VideoLut> readVideoLut(cmsHPROFILE profile)
 
 } // namespace
 
-ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source)
-    : m_engine(std::make_unique<Engine>())
+void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
 {
     if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
         refuse(source, "this is no ICC profile");
@@ -66,13 +65,28 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
         refuse(source, "the profile is cut off: its header says " +
                            std::to_string(bigEndian(icc, 0)) + " bytes, the file has " +
                            std::to_string(icc.size()));
+}
+
+ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source)
+    : ProfileFile(icc, source, Accept::Displays)
+{}
+
+ProfileFile ProfileFile::ofPicture(const std::vector<uint8_t> &icc, const std::string &source)
+{
+    return {icc, source, Accept::AnyRgb};
+}
+
+ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source, Accept accept)
+    : m_engine(std::make_unique<Engine>())
+{
+    checkIccHeader(icc, source);
     cmsContext context = m_engine->context.get();
     const LcmsProfile profile(
         cmsOpenProfileFromMemTHR(context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
         refuse(source, "the profile is broken: " + m_engine->context.lastError());
     if (cmsGetColorSpace(profile.get()) != cmsSigRgbData ||
-        cmsGetDeviceClass(profile.get()) != cmsSigDisplayClass)
+        (accept == Accept::Displays && cmsGetDeviceClass(profile.get()) != cmsSigDisplayClass))
         refuse(source, "the profile is not one of an RGB display");
     m_name = description(profile.get());
     m_lut = readVideoLut(profile.get());
@@ -86,7 +100,8 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
                                                    flags));
     m_engine->toLab.reset(cmsCreateTransformTHR(context, profile.get(), TYPE_RGB_DBL, lab.get(),
                                                 TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, flags));
-    if (!m_engine->toDevice || !m_engine->toLab)
+    // Pictures may carry profiles that only work one way, such as a camera's.
+    if (!m_engine->toLab || (!m_engine->toDevice && accept == Accept::Displays))
         refuse(source, "the profile lacks the tables or curves to convert colours (" +
                            m_engine->context.lastError() + ")");
 }
@@ -110,6 +125,17 @@ Lab ProfileFile::toLab(const DeviceRgb &rgb) const
     std::array<double, 3> out{};
     cmsDoTransform(m_engine->toLab.get(), in.data(), out.data(), 1);
     return {out[0], out[1], out[2]};
+}
+
+GamutBoundary ProfileFile::gamut() const
+{
+    return GamutBoundary::ofCube([this](const Vec3 &v) { return toLab(toDeviceRgb(255 * v)); });
+}
+
+std::array<Chromaticity, 3> ProfileFile::primaries() const
+{
+    auto at = [this](const DeviceRgb &rgb) { return chromaticity(xyzFromLab(toLab(rgb), kD50)); };
+    return {at({255, 0, 0}), at({0, 255, 0}), at({0, 0, 255})};
 }
 
 } // namespace lantern

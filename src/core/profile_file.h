@@ -1,8 +1,10 @@
 #pragma once
 
 #include "core/colour.h"
+#include "core/gamut_boundary.h"
 #include "core/video_lut.h"
 
+#include <array>
 #include <cstdint>
 #include <memory>
 #include <optional>
@@ -11,6 +13,9 @@
 
 namespace lantern {
 
+/// Throws Error BadInput unless the bytes begin with an ICC header and are as long as it says.
+void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source);
+
 /// An RGB display profile read from its bytes, ready to convert colours (relative colorimetric).
 class ProfileFile {
 public:
@@ -18,6 +23,8 @@ public:
     /// \throws Error BadInput when the bytes are no ICC profile, are cut off, or hold no usable RGB
     ///         display profile.
     ProfileFile(const std::vector<uint8_t> &icc, const std::string &source);
+    /// The same for the RGB profile embedded in a picture, of whatever device class.
+    static ProfileFile ofPicture(const std::vector<uint8_t> &icc, const std::string &source);
     ~ProfileFile();
     ProfileFile(ProfileFile &&) noexcept;
     ProfileFile &operator=(ProfileFile &&) noexcept;
@@ -33,7 +40,13 @@ public:
     /// `lumi`, cd/m², if given.
     [[nodiscard]] std::optional<double> luminanceCdM2() const { return m_luminance; }
 
+    /// Gamut in Lab, relative colorimetric, and u'v' of the primaries relative to white in D50.
+    [[nodiscard]] GamutBoundary gamut() const;
+    [[nodiscard]] std::array<Chromaticity, 3> primaries() const;
+
 private:
+    enum class Accept { Displays, AnyRgb };
+    ProfileFile(const std::vector<uint8_t> &icc, const std::string &source, Accept accept);
     struct Engine;
     std::unique_ptr<Engine> m_engine;
     std::string m_name;

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 #include <thread>
+#include <utility>
 
 namespace lantern {
 
@@ -174,16 +175,22 @@ public:
     explicit MediumBlack(const DisplayModel &model)
         : m_display(vec(xyzFromLab(model.lab({0, 0, 0}), kD50)))
     {}
-    [[nodiscard]] Lab toMedium(const Lab &lab) const { return moved(lab, m_display, medium()); }
-    [[nodiscard]] Lab toDisplay(const Lab &lab) const { return moved(lab, medium(), m_display); }
+    [[nodiscard]] Lab toMedium(const Lab &lab) const
+    {
+        return labFromXyz(toRelXyz(mapped(m_display, medium(), vec(xyzFromLab(lab, kD50)))), kD50);
+    }
+    /// The way back as scale and offset of each of X, Y, Z.
+    [[nodiscard]] std::pair<Vec3, Vec3> toDisplay() const
+    {
+        const Vec3 offset = mapped(medium(), m_display, Vec3::Zero());
+        return {mapped(medium(), m_display, Vec3::Ones()) - offset, offset};
+    }
 
 private:
-    static Lab moved(const Lab &lab, const Vec3 &from, const Vec3 &to)
+    static Vec3 mapped(const Vec3 &from, const Vec3 &to, const Vec3 &xyz)
     {
         const Vec3 white = vec(kD50);
-        const Vec3 v = vec(xyzFromLab(lab, kD50));
-        return labFromXyz(
-            toRelXyz(to + (v - from).cwiseProduct((white - to).cwiseQuotient(white - from))), kD50);
+        return to + (xyz - from).cwiseProduct((white - to).cwiseQuotient(white - from));
     }
     /// ICC.1:2022, 6.3.4.4.
     static Vec3 medium() { return {0.00336, 0.0034731, 0.00287}; }
@@ -221,15 +228,14 @@ public:
             return Vec3((1 - clipped) * found.continued + clipped * found.lightness);
         };
         auto perceptual = [&](const Lab &lab, bool, const Vec3 *guess) {
-            const Lab wanted = m_layout.lab ? lab : black.toDisplay(lab);
-            return search.find(compression.compress(wanted), guess).lightness;
+            return colorimetric(compression.compress(lab), false, guess);
         };
         if (m_layout.lab) {
             t.inverse = inverseFromLab(gamut, colorimetric);
             t.inversePerceptual = inverseFromLab(gamut, perceptual);
         } else {
-            t.inverse = inverseFromXyz(colorimetric);
-            t.inversePerceptual = inverseFromXyz(perceptual);
+            t.inverse = inverseFromXyz({Vec3::Ones(), Vec3::Zero()}, colorimetric);
+            t.inversePerceptual = inverseFromXyz(black.toDisplay(), perceptual);
         }
         return t;
     }
@@ -263,8 +269,10 @@ private:
         return t;
     }
 
+    /// \param mapping scale and offset that XYZ go through first
     /// \param find channel lightness for a colour; told whether it is far outside the gamut
-    template <class F> TableTransform inverseFromXyz(F &&find) const
+    template <class F>
+    TableTransform inverseFromXyz(const std::pair<Vec3, Vec3> &mapping, F &&find) const
     {
         const int grid = m_layout.grid;
         const ChannelAxis axis(grid);
@@ -274,8 +282,9 @@ private:
         // encoded XYZ -> light of each channel without interaction -> 0..1 over low..high
         const Mat3 toLight = m_model.primaries().inverse();
         const Vec3 black = vec(xyzFromLab(m_model.labAt(Vec3::Zero()), kD50));
-        t.matrix = MatrixStage{RootEncoding::kXyzTop / range * toLight,
-                               ((-toLight * black).array() - low) / range};
+        const auto &[scale, offset] = mapping;
+        t.matrix = MatrixStage{RootEncoding::kXyzTop / range * toLight * scale.asDiagonal(),
+                               ((toLight * (offset - black)).array() - low) / range};
         for (int i = 0; i < kCurveEntries; ++i) {
             const double light = low + range * i / (kCurveEntries - 1);
             const uint16_t position = word(axis.position(ChannelAxis::signedLightness(light)));

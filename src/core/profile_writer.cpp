@@ -154,7 +154,7 @@ private:
         std::array<LcmsCurve, 3> curves;
         std::array<cmsToneCurve *, 3> raw{};
         for (int c = 0; c < 3; ++c) {
-            const auto &channel = m_request.lut.channels[c];
+            const auto &channel = m_request.path.lut.channels[c];
             curves[c] = curve({channel.begin(), channel.end()});
             raw[c] = curves[c].get();
         }
@@ -311,7 +311,7 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                         " to " + std::to_string(kMaxGrid));
     const DisplayModel model = DisplayModel::fit(
         readings,
-        {request.kind == ProfileKind::Table, DriveStage(request.lut, request.linkBits),
+        {request.kind == ProfileKind::Table, DriveStage(request.path),
          request.uncertainty},
         source);
     return {Writer(request).write(model), model.meanResidual()};

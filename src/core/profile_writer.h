@@ -1,7 +1,6 @@
 #pragma once
 
 #include "core/display_model.h"
-#include "core/video_lut.h"
 
 #include <cstdint>
 #include <optional>
@@ -28,9 +27,8 @@ struct ProfileRequest {
     std::string name = "Display"; ///< description tag, UTF-8
     std::string maker, model;     ///< device descriptions, UTF-8; empty = not written
     IccDate date = {};
-    VideoLut lut =
-        VideoLut::identity();      ///< goes into the `vcgt` tag: what was loaded while measuring
-    std::optional<int> linkBits;   ///< between LUT and panel, if known; see DriveStage
+    /// How the readings' code values reached the panel. The LUT goes into the `vcgt` tag.
+    SignalPath path = {};
     int grid = 33;                 ///< points a side of the tables, odd, kMinGrid..kMaxGrid
     std::string measurements = {}; ///< CGATS text for the `targ` tag; empty = not written
     /// For the `meta` dictionary (v4): keys and values, UTF-8.
@@ -43,7 +41,7 @@ struct BuiltProfile {
     double meanResidual = 0; ///< mean ΔE00 between the display model and the readings
 };
 
-/// Builds an ICC display profile from readings taken through `request.lut`. The same readings and
+/// Builds an ICC display profile from readings taken through `request.path`. The same readings and
 /// request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, bkpt (v2), dmnd,
 /// dmdd, targ, meta (v4), and rXYZ.. rTRC.. or A2B0/1/2 and B2A0/1/2; see ProfileTables for what
 /// the tables hold. Saturation shares the perceptual tables. Sources: ICC.1:2022 and, for v2,

@@ -1,8 +1,9 @@
 #pragma once
 
-#include "core/colour.h"
+#include "core/drive_stage.h"
 
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -19,6 +20,8 @@ struct Reading {
 /// Readings of one display in one state, with what is known about them.
 struct ReadingSet {
     std::vector<Reading> readings;
+    /// How the code values reached the panel, where the file tells.
+    std::optional<SignalPath> path = {};
     std::map<std::string, std::string> keywords; ///< CGATS keywords, e.g. DISPLAY, METER, AIM
 };
 

@@ -11,7 +11,13 @@ namespace lantern {
 /// \throws Error BadInput naming source, line, field and value.
 ReadingSet readingsFromCgats(const std::string &text, const std::string &source);
 
-/// The same back, with SAMPLE_ID; numbers are written so that they read back exactly.
-std::string readingsToCgats(const ReadingSet &set);
+enum class NumberStyle {
+    Exact,   ///< 17 digits: reads back the same
+    Compact, ///< 7 digits: enough for any meter, for use inside profiles
+};
+
+/// Writes readings; where the path is known, as keywords LINK_BITS, PANEL_BITS, GAIN_* and as further
+/// tables of the file, VIDEO_LUT_* (256 rows, 0..65535) and SLOT_* (1024 rows, 0..1).
+std::string readingsToCgats(const ReadingSet &set, NumberStyle style = NumberStyle::Exact);
 
 } // namespace lantern

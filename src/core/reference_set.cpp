@@ -1,7 +1,7 @@
 #include "core/reference_set.h"
 
-#include "core/cgats.h"
-#include "core/error.h"
+#include "core/colour_list.h"
+#include "core/spaces.h"
 
 #include <array>
 #include <cmath>
@@ -75,36 +75,11 @@ ReferenceSet chart24()
     return set;
 }
 
-ReferenceSet referenceFromCgats(const std::string &text, const std::string &source)
+ReferenceSet referenceFromList(const std::string &text, const std::string &source)
 {
-    const CgatsTable table = parseCgats(text, source);
-    const bool isLab = table.column("LAB_L").has_value();
-    const std::array<const char *, 3> fields =
-        isLab ? std::array{"LAB_L", "LAB_A", "LAB_B"} : std::array{"XYZ_X", "XYZ_Y", "XYZ_Z"};
-    std::array<size_t, 3> columns{};
-    for (int i = 0; i < 3; ++i) {
-        const auto column = table.column(fields[i]);
-        if (!column)
-            throw Error(ErrorKind::BadInput, source,
-                        std::string("the data have no field ") + fields[i],
-                        "Reference colours need LAB_L LAB_A LAB_B, or XYZ_X XYZ_Y XYZ_Z (D50).");
-        columns[i] = *column;
-    }
-    auto name = table.column("SAMPLE_NAME");
-    if (!name)
-        name = table.column("SAMPLE_ID");
     ReferenceSet set{source, {}};
-    for (size_t row = 0; row < table.rows.size(); ++row) {
-        Vec3 v;
-        for (int i = 0; i < 3; ++i)
-            v[i] = cgatsNumber(table, row, columns[i], source);
-        const Lab lab = isLab ? toLabType(v) : labFromXyz(toRelXyz(v / 100), kD50);
-        if (lab.L < -1 || lab.L > 200 || std::abs(lab.a) > 300 || std::abs(lab.b) > 300)
-            throw Error(ErrorKind::BadInput,
-                        source + ", line " + std::to_string(table.rows[row][columns[0]].line),
-                        "this is not a surface colour (L* 0 to 100, a* and b* within 300)");
-        set.colours.push_back({name ? table.rows[row][*name].text : std::to_string(row + 1), lab});
-    }
+    for (ListedColour &c : parseColourList(text, source))
+        set.colours.push_back({std::move(c.name), c.lab ? *c.lab : pcsFromSrgb(*c.rgb)});
     return set;
 }
 

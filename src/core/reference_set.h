@@ -28,9 +28,8 @@ ReferenceSet lantern40();
 /// and scaled so that the perfect diffuser is the white.
 ReferenceSet chart24();
 
-/// Reference colours from a CGATS text: LAB_L LAB_A LAB_B (D50), or XYZ_X XYZ_Y XYZ_Z relative to a
-/// D50 white of Y = 100; names from SAMPLE_NAME or SAMPLE_ID.
-/// \throws Error BadInput naming source, line and field.
-ReferenceSet referenceFromCgats(const std::string &text, const std::string &source);
+/// Reference colours from a list of colours (see colour_list.h); colours that are given only as code
+/// values are taken as sRGB. \throws Error BadInput naming source and place.
+ReferenceSet referenceFromList(const std::string &text, const std::string &source);
 
 } // namespace lantern

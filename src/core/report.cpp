@@ -1,6 +1,7 @@
 #include "core/report.h"
 
 #include "core/cgats.h"
+#include "core/spaces.h"
 #include "core/text.h"
 
 #include <algorithm>
@@ -48,6 +49,15 @@ Json stateToJson(const DisplayState &s)
     return j;
 }
 
+/// Rows of R G B X Y Z and integration seconds.
+Json readingsToJson(const std::vector<Reading> &readings)
+{
+    Json rows = Json::array();
+    for (const Reading &r : readings)
+        rows.push_back({r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z, r.integrationSeconds});
+    return rows;
+}
+
 std::string escape(const std::string &text)
 {
     std::string out;
@@ -74,7 +84,7 @@ std::string number(const std::optional<double> &value, int decimals, const std::
 /// CSS colour of a PCS Lab for the page's swatches.
 std::string cssColour(const Lab &lab)
 {
-    const Vec3 rgb = 255 * srgbFromPcs(lab);
+    const Vec3 rgb = vec(srgbCodesFromPcs(lab)).cwiseMax(0).cwiseMin(255);
     return "rgb(" + fixedNumber(rgb[0], 0) + "," + fixedNumber(rgb[1], 0) + "," +
            fixedNumber(rgb[2], 0) + ")";
 }
@@ -137,7 +147,13 @@ void validationTable(Page &page, const Validation &v)
               fixedNumber(v.deltaE00.mean, 2) + ", median " + fixedNumber(v.deltaE00.median, 2) +
               ", 90 % below " + fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " +
               fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
-              ", deviation " + fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
+              ", deviation " + fixedNumber(v.deltaE00.deviation, 2) +
+              (v.meanUncertainty > 0
+                   ? "; the mean is known to ± " + fixedNumber(2 * v.meanUncertainty, 2) +
+                         " (k = 2, from the meter's scatter)"
+                   : std::string()) +
+              (v.isCloseCall() ? ". A close call: another run might say otherwise" : "") +
+              ".</p>");
     page.line("<p>" + escape(v.referenceName) +
               ", shown through the profile, relative to the measured white of " +
               fixedNumber(v.white.Y, 1) + " cd/m².</p><table>");
@@ -171,6 +187,8 @@ Json validationToJson(const Validation &v)
                       {"mean", v.tolerance.meanDeltaE00},
                       {"max", v.tolerance.maxDeltaE00}};
     j["within"] = v.within();
+    j["close_call"] = v.isCloseCall();
+    j["mean_uncertainty"] = v.meanUncertainty;
     j["patches"] = Json::array();
     for (const ValidatedPatch &p : v.patches)
         j["patches"].push_back({{"name", p.aimed.reference.name},
@@ -180,6 +198,7 @@ Json validationToJson(const Validation &v)
                                 {"measured_lab", toJson(p.lab)},
                                 {"delta_e_2000", p.deltaE00},
                                 {"delta_e_76", p.deltaE76},
+                                {"uncertainty", p.uncertainty},
                                 {"out_of_gamut", p.outOfGamut}});
     return j;
 }
@@ -195,7 +214,8 @@ Json reportToJson(const ReportData &r)
               {"date", r.date},
               {"profile", r.profileName},
               {"chart_patches", r.chartPatches},
-              {"profile_residual_delta_e_2000", r.profileResidual}};
+              {"profile_residual_delta_e_2000", r.profileResidual},
+              {"profile_expected_delta_e_2000", r.expectedError}};
     j["aim"] = aimToJson(r.aim);
     if (r.controls)
         j["controls"] = controlsToJson(*r.controls);
@@ -218,6 +238,11 @@ Json reportToJson(const ReportData &r)
     }
     if (r.validation)
         j["validation"] = validationToJson(*r.validation);
+    if (r.repeatability)
+        j["repeatability"] = {{"floor", toJson(toXyz(r.repeatability->floor))},
+                              {"shot", toJson(toXyz(r.repeatability->shot))}};
+    j["readings"] = {{"before", readingsToJson(r.readings.before)},
+                     {"chart", readingsToJson(r.readings.chart)}};
     return j;
 }
 
@@ -257,7 +282,11 @@ std::string reportToHtml(const ReportData &r)
                   std::to_string(r.chartPatches) +
                   " readings; mean difference between model and "
                   "readings " +
-                  fixedNumber(r.profileResidual, 2) + " ΔE00.</p>");
+                  fixedNumber(r.profileResidual, 2) + " ΔE00" +
+                  (r.expectedError > 0 ? ", expected error for all colours " +
+                                             fixedNumber(r.expectedError, 2) + " ΔE00"
+                                       : std::string()) +
+                  ".</p>");
     if (r.validation)
         validationTable(page, *r.validation);
     page.line("</body></html>");

@@ -5,6 +5,7 @@
 #include "core/display_state.h"
 #include "core/validation.h"
 
+#include <cmath>
 #include <optional>
 #include <string>
 #include <vector>
@@ -22,13 +23,34 @@ struct ReportData {
     std::string profileName;
     int chartPatches = 0;
     double profileResidual = 0; ///< mean ΔE00 of the display model
+    double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
+    std::optional<Repeatability> repeatability;
+    struct {
+        std::vector<Reading> before, chart; ///< as taken, in order
+    } readings;
 };
 
-/// Report for programs, format "bold-lantern-report" version 1; carries the validation's readings.
+/// Report for programs, format "bold-lantern-report" version 1; carries all readings, so that every
+/// figure can be computed again.
 Json reportToJson(const ReportData &report);
 
 /// The same for people: one HTML file without scripts or outside parts.
 std::string reportToHtml(const ReportData &report);
+
+/// One figure of a report computed anew.
+struct RecheckedFigure {
+    std::string name;
+    double reported = 0, computed = 0;
+    [[nodiscard]] bool agrees() const
+    {
+        return std::abs(reported - computed) <= 1e-6 * std::max(1.0, std::abs(reported));
+    }
+};
+
+/// Computes the figures of a report from the readings it carries: states before and after, greys of
+/// the calibration, the validation's colours and statistics.
+/// \throws Error BadInput when it is no report or lacks what is needed.
+std::vector<RecheckedFigure> recheckReport(const Json &report, const std::string &source);
 
 /// A validation alone, as JSON.
 Json validationToJson(const Validation &validation);

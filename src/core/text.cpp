@@ -26,6 +26,11 @@ std::string fixedNumber(double value, int decimals)
     return format(value, std::chars_format::fixed, decimals);
 }
 
+std::string compactNumber(double value)
+{
+    return format(value, std::chars_format::general, 7);
+}
+
 std::string exactNumber(double value)
 {
     return format(value, std::chars_format::general, 17);

@@ -14,6 +14,9 @@ std::string shortNumber(double value);
 /// Exactly `decimals` digits after the point.
 std::string fixedNumber(double value, int decimals);
 
+/// 7 significant digits.
+std::string compactNumber(double value);
+
 /// 17 significant digits: reads back as the same double.
 std::string exactNumber(double value);
 

@@ -72,7 +72,8 @@ std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 }
 
 Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
-                    const std::vector<Reading> &readings, const Tolerance &tolerance)
+                    const std::vector<Reading> &readings, const Tolerance &tolerance,
+                    const std::optional<Repeatability> &scatter)
 {
     if (aimed.empty() || readings.size() != aimed.size() + 1)
         throw Error(ErrorKind::BadInput, "validation",
@@ -84,6 +85,7 @@ Validation validate(const std::string &referenceName, const std::vector<AimedPat
     v.white = whiteOf({readings.front()}, "validation");
     std::vector<double> all00;
     std::vector<double> all76;
+    double squares = 0;
     for (size_t i = 0; i < aimed.size(); ++i) {
         ValidatedPatch p;
         p.aimed = aimed[i];
@@ -92,12 +94,17 @@ Validation validate(const std::string &referenceName, const std::vector<AimedPat
         p.deltaE00 = deltaE2000(p.aimed.reference.lab, p.lab);
         p.deltaE76 = deltaE76(p.aimed.reference.lab, p.lab);
         p.outOfGamut = deltaE2000(p.aimed.reference.lab, p.aimed.reachable);
+        if (scatter) {
+            p.uncertainty = uncertaintyDeltaE00(readings[i + 1], v.white, *scatter);
+            squares += p.uncertainty * p.uncertainty;
+        }
         all00.push_back(p.deltaE00);
         all76.push_back(p.deltaE76);
         v.patches.push_back(p);
     }
     v.deltaE00 = statistics(all00);
     v.deltaE76 = statistics(all76);
+    v.meanUncertainty = std::sqrt(squares) / static_cast<double>(aimed.size());
     return v;
 }
 

@@ -3,7 +3,10 @@
 #include "core/profile_file.h"
 #include "core/reading.h"
 #include "core/reference_set.h"
+#include "core/repeatability.h"
 
+#include <cmath>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -49,7 +52,8 @@ struct ValidatedPatch {
     Lab lab; ///< PCS Lab of the measured colour
     double deltaE76 = 0;
     double deltaE00 = 0;
-    double outOfGamut = 0; ///< ΔE00 from the reference to what the display can reach
+    double outOfGamut = 0;  ///< ΔE00 from the reference to what the display can reach
+    double uncertainty = 0; ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
 };
 
 struct Validation {
@@ -57,17 +61,25 @@ struct Validation {
     XYZ white; ///< measured, cd/m²; the Lab values are relative to it
     std::vector<ValidatedPatch> patches;
     Statistics deltaE00, deltaE76;
+    double meanUncertainty = 0; ///< of the mean ΔE00, k = 1, from the meter's scatter; 0: not known
     Tolerance tolerance;
     [[nodiscard]] bool within() const
     {
         return deltaE00.mean <= tolerance.meanDeltaE00 && deltaE00.max <= tolerance.maxDeltaE00;
     }
+    /// The mean lies nearer to its limit than twice its uncertainty: another run might say otherwise.
+    [[nodiscard]] bool isCloseCall() const
+    {
+        return std::abs(deltaE00.mean - tolerance.meanDeltaE00) < 2 * meanUncertainty;
+    }
 };
 
 /// Compares readings with aims. \param readings white (255, 255, 255) first, then one for each
-/// patch, in order. \throws Error BadInput when the numbers of readings and patches do not match.
+/// patch, in order. \param scatter of the meter, if known \throws Error BadInput when the numbers of
+/// readings and patches do not match.
 Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
-                    const std::vector<Reading> &readings, const Tolerance &tolerance);
+                    const std::vector<Reading> &readings, const Tolerance &tolerance,
+                    const std::optional<Repeatability> &scatter = {});
 
 /// Patches to read for validate(): white, then those of `aimed`.
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed);

@@ -114,6 +114,19 @@ private:
     std::shared_ptr<BenchRig> m_rig;
 };
 
+/// The simulated monitor's first memory slot.
+class BenchSlot : public MemorySlotDevice {
+public:
+    explicit BenchSlot(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
+    void load(const SlotTable &table) override
+    {
+        m_rig->with([&](bench::Bench &b) { b.condition().memorySlot = table; });
+    }
+
+private:
+    std::shared_ptr<BenchRig> m_rig;
+};
+
 /// Installs by writing one file: the command line's way.
 class FileProfileStore : public ProfileStore {
 public:

@@ -2,7 +2,8 @@
 
 #include "core/adjustment.h"
 #include "core/meter_fault.h"
-#include "core/video_lut.h"
+#include "core/plan.h"
+#include "run/run_setup.h"
 
 #include <QByteArray>
 #include <QObject>
@@ -67,6 +68,13 @@ public:
     virtual void load(const VideoLut &lut) = 0;
 };
 
+/// A table in the monitor's own memory. Calls throw Error Device.
+class MemorySlotDevice {
+public:
+    virtual ~MemorySlotDevice() = default;
+    virtual void load(const SlotTable &table) = 0;
+};
+
 /// Where profiles are installed and which one is in use. Calls throw Error Device.
 class ProfileStore {
 public:
@@ -77,12 +85,6 @@ public:
     virtual QByteArray inUse() = 0;
 };
 
-/// Light of the room as a meter with a diffuser sees it.
-struct RoomLight {
-    double illuminanceLux = 0;
-    Chromaticity chromaticity;
-};
-
 /// The devices of one run. Pointers are not owned; controls may be null.
 struct Devices {
     Meter *meter = nullptr;
@@ -90,6 +92,7 @@ struct Devices {
     ControlsDevice *controls = nullptr;
     VideoLutDevice *lut = nullptr;
     ProfileStore *store = nullptr;
+    MemorySlotDevice *slot = nullptr; ///< may be null
 };
 
 } // namespace lantern::run

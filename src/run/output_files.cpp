@@ -1,6 +1,7 @@
 #include "run/output_files.h"
 
 #include "core/readings_file.h"
+#include "core/slot_file.h"
 #include "run/files.h"
 
 namespace lantern::run {
@@ -14,18 +15,6 @@ QByteArray bytes(const std::string &text)
 
 } // namespace
 
-ReadingSet chartReadings(const RunResults &r)
-{
-    ReadingSet set;
-    set.readings = r.chart;
-    set.keywords = {{"DISPLAY", r.setup.displayName},
-                    {"METER", r.setup.meterName},
-                    {"CORRECTION", r.setup.correction},
-                    {"CREATED", r.setup.startedAt},
-                    {"AIM", aimSummary(r.setup.aim)}};
-    return set;
-}
-
 void writeOutputs(const RunResults &r, const QString &folder)
 {
     const auto path = [&](const char *name) {
@@ -35,6 +24,8 @@ void writeOutputs(const RunResults &r, const QString &folder)
     writeFile(path("readings.cgats"), bytes(readingsToCgats(chartReadings(r))));
     if (r.controls)
         writeFile(path("controls.json"), bytes(controlsToJson(*r.controls).dump(2) + "\n"));
+    if (r.calibration && r.calibration->slot)
+        writeFile(path("slot.json"), bytes(slotToJson(*r.calibration->slot).dump() + "\n"));
     if (r.validation)
         writeFile(path("validation.cgats"), bytes(validationToCgats(*r.validation)));
     const ReportData report = reportData(r);

@@ -10,7 +10,4 @@ namespace lantern::run {
 /// of a finished run into a folder. \throws Error Device
 void writeOutputs(const RunResults &results, const QString &folder);
 
-/// The chart's readings with what is known about them.
-ReadingSet chartReadings(const RunResults &results);
-
 } // namespace lantern::run

@@ -96,6 +96,7 @@ void RunEngine::begin(const RunSetup &setup)
         m_results.setup = setup;
         m_results.controls = setup.startControls;
         m_loadedLut.reset();
+        m_loadedSlot.reset();
         m_plan.reset();
         emit resultsChanged(m_results);
         advance();
@@ -110,8 +111,11 @@ void RunEngine::resumeRun(qint64 run)
         m_status.run = run;
         m_plan.reset();
         m_loadedLut.reset();
-        if (m_results.calibration)
+        m_loadedSlot.reset();
+        if (m_results.calibration) {
             m_loadedLut = m_results.calibration->lut;
+            m_loadedSlot = m_results.calibration->slot;
+        }
         while (m_status.stage != Stage::Done && logbook().isFinished(run, m_status.stage))
             m_status.stage = static_cast<Stage>(static_cast<int>(m_status.stage) + 1);
         emit resultsChanged(m_results);
@@ -132,6 +136,8 @@ void RunEngine::restoreDevices()
         m_devices.controls->write(*m_results.controls);
     if (m_loadedLut)
         m_devices.lut->load(*m_loadedLut);
+    if (m_loadedSlot && m_devices.slot)
+        m_devices.slot->load(*m_loadedSlot);
 }
 
 /// Comes to rest before m_status.stage, or goes straight into it.
@@ -186,6 +192,8 @@ void RunEngine::startStage()
                     controls = c->controls;
                 else if (const auto *lut = std::get_if<LoadLut>(&s))
                     m_loadedLut = lut->lut;
+                else if (const auto *slot = std::get_if<LoadSlot>(&s))
+                    m_loadedSlot = slot->table;
                 else
                     break;
                 m_plan->acknowledge();
@@ -196,8 +204,13 @@ void RunEngine::startStage()
             m_devices.controls->write(*controls);
         if (m_loadedLut && !logged.empty())
             m_devices.lut->load(*m_loadedLut);
-        if (m_status.stage == Stage::Ready)
-            m_devices.lut->load(VideoLut::identity()); // the display as it is by itself
+        if (m_loadedSlot && !logged.empty() && m_devices.slot)
+            m_devices.slot->load(*m_loadedSlot);
+        if (m_status.stage == Stage::Ready) { // the display as it is by itself
+            m_devices.lut->load(VideoLut::identity());
+            if (m_devices.slot)
+                m_devices.slot->load(SlotTable::identity());
+        }
         m_readingsAtStart = m_plan->readingsDone();
         m_stageClock.start();
         m_pausedMs = 0;
@@ -227,6 +240,13 @@ void RunEngine::step()
             } else if (const auto *load = std::get_if<LoadLut>(&next)) {
                 m_devices.lut->load(load->lut);
                 m_loadedLut = load->lut;
+            } else if (const auto *slot = std::get_if<LoadSlot>(&next)) {
+                if (!m_devices.slot)
+                    throw Error(ErrorKind::BadInput, "display",
+                                "the monitor has no memory slot that can be reached",
+                                "Calibrate with the video LUT instead.");
+                m_devices.slot->load(slot->table);
+                m_loadedSlot = slot->table;
             } else {
                 collect(m_status.stage, *m_plan, m_results);
                 finishStage();
@@ -289,6 +309,11 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
             collect(Stage::Adjust, *m_plan, m_results);
             emit resultsChanged(m_results);
         }
+        if (const auto *chosen = dynamic_cast<const AdaptivePlan *>(m_plan.get());
+            chosen && chosen->history().size() != m_results.expectedSoFar.size()) {
+            m_results.expectedSoFar = chosen->history();
+            emit resultsChanged(m_results);
+        }
         emit readingTaken(m_status.stage, logged.reading);
         QMetaObject::invokeMethod(this, &RunEngine::step, Qt::QueuedConnection);
     });
@@ -297,15 +322,11 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 void RunEngine::build()
 {
     publishStatus();
-    ProfileRequest request;
-    request.kind = m_results.setup.profileKind;
-    request.name = profileName(m_results.setup);
-    request.date = iccDate(m_results.setup);
-    request.lut = m_results.calibration->lut;
-    request.linkBits = m_results.setup.linkBits;
     BuiltProfile built;
     try {
-        built = buildProfile(m_results.chart, request, "readings of this run");
+        built = buildProfile(profileReadings(m_results), profileRequest(m_results),
+                             "readings of this run");
+        m_results.expectedError = expectedError(profileReadings(m_results), signalPathOf(m_results));
     } catch (const Error &e) { // no repetition will make these readings usable
         block(QString::fromUtf8(e.what()));
         return;
@@ -313,7 +334,7 @@ void RunEngine::build()
     m_results.profile = QByteArray(reinterpret_cast<const char *>(built.icc.data()),
                                    static_cast<qsizetype>(built.icc.size()));
     m_results.profileResidual = built.meanResidual;
-    finishStage(packProfile(m_results.profile, built.meanResidual));
+    finishStage(packProfile(m_results));
 }
 
 void RunEngine::install()

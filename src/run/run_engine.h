@@ -106,7 +106,8 @@ private:
     RunStatus m_status;
     RunResults m_results;
     std::unique_ptr<StagePlan> m_plan;
-    std::optional<VideoLut> m_loadedLut; ///< last one asked for by a plan
+    std::optional<VideoLut> m_loadedLut;   ///< last one asked for by a plan
+    std::optional<SlotTable> m_loadedSlot; ///< the same
     enum class Awaiting { Nothing, Patch, Reading };
     Awaiting m_awaiting = Awaiting::Nothing;
     bool m_pauseRequested = false;

@@ -2,6 +2,9 @@
 
 #include "core/chart.h"
 #include "core/error.h"
+#include "core/readings_file.h"
+#include "core/stray_light.h"
+#include "core/text.h"
 
 namespace lantern::run {
 
@@ -20,11 +23,22 @@ void unpackProfile(const QByteArray &packed, RunResults &results, const std::str
     const Json json = parseJson(packed.toStdString(), source);
     JsonObject root(json, source);
     results.profileResidual = root.number("residual", 0, 1000);
+    results.expectedError = root.number("expected_error", 0, 1000);
     results.profile = QByteArray::fromBase64(QByteArray::fromStdString(root.string("icc_base64")));
     root.finish();
 }
 
 } // namespace
+
+CalibrationTarget calibrationTarget(const RunResults &results)
+{
+    return {results.setup.linkBits, results.controls, results.setup.intoSlot};
+}
+
+SignalPath signalPathOf(const RunResults &results)
+{
+    return signalPath(*results.calibration, calibrationTarget(results));
+}
 
 std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
 {
@@ -40,10 +54,15 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
                 s.aim, s.startControls.value_or(MonitorControls{}), s.controls);
         return std::make_unique<PatchListPlan>(std::vector<DeviceRgb>{});
     case Stage::Calibrate:
-        return std::make_unique<CalibrationPlan>(
-            s.aim, CalibrationTarget{s.linkBits, results.controls});
+        return std::make_unique<CalibrationPlan>(s.aim, calibrationTarget(results));
     case Stage::Measure:
-        return std::make_unique<PatchListPlan>(makeChart(s.chartPatches));
+        if (s.expectedError > 0 || s.maxMinutes > 0)
+            return std::make_unique<AdaptivePlan>(
+                AdaptiveLimits{s.chartPatches, s.expectedError, 60 * s.maxMinutes,
+                               MeterTiming{}.settleSeconds},
+                signalPathOf(results));
+        return std::make_unique<PatchListPlan>(
+            measuringOrder(s.chartList.empty() ? makeChart(s.chartPatches) : s.chartList));
     case Stage::Validate:
         return std::make_unique<PatchListPlan>(validationPatches(aimedBy(results)));
     case Stage::Build:
@@ -67,12 +86,18 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         results.advice = hand->lastAdvice();
     else if (const auto *calibration = dynamic_cast<const CalibrationPlan *>(&plan))
         results.calibration = calibration->result();
-    else if (stage == Stage::Measure && list) {
-        results.chart = list->readings();
-        results.after = displayState(results.chart, results.setup.aim);
+    else if (stage == Stage::Measure) {
+        if (const auto *chosen = dynamic_cast<const AdaptivePlan *>(&plan)) {
+            results.chart = chosen->readings();
+            results.expectedSoFar = chosen->history();
+        } else if (list)
+            results.chart = list->readings();
+        results.after = displayState(correctDrift(results.chart).readings, results.setup.aim);
+        results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
         results.validation = validate(lantern40().name, aimedBy(results), list->readings(),
-                                      toleranceByName(results.setup.tolerance));
+                                      toleranceByName(results.setup.tolerance),
+                                      results.repeatability);
 }
 
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)
@@ -128,10 +153,66 @@ RunResults loadResults(Logbook &logbook, qint64 run)
     return results;
 }
 
-QByteArray packProfile(const QByteArray &icc, double residual)
+QByteArray packProfile(const RunResults &r)
 {
-    const Json json = {{"residual", residual}, {"icc_base64", icc.toBase64().toStdString()}};
+    const Json json = {{"residual", r.profileResidual},
+                       {"expected_error", r.expectedError},
+                       {"icc_base64", r.profile.toBase64().toStdString()}};
     return QByteArray::fromStdString(json.dump());
+}
+
+std::vector<Reading> profileReadings(const RunResults &r)
+{
+    std::vector<Reading> readings = correctDrift(r.chart).readings;
+    if (r.setup.roomLight)
+        readings = StrayLight::fromRoom(r.setup.roomLight->illuminanceLux, r.setup.reflectance,
+                                        r.setup.roomLight->chromaticity)
+                       .seen(readings);
+    return readings;
+}
+
+ReadingSet chartReadings(const RunResults &r)
+{
+    ReadingSet set;
+    set.readings = r.chart;
+    if (r.calibration)
+        set.path = signalPathOf(r);
+    set.keywords = {{"DISPLAY", r.setup.displayName},
+                    {"METER", r.setup.meterName},
+                    {"CORRECTION", r.setup.correction},
+                    {"CREATED", r.setup.startedAt},
+                    {"AIM", aimSummary(r.setup.aim)}};
+    return set;
+}
+
+ProfileRequest profileRequest(const RunResults &r)
+{
+    ProfileRequest request;
+    request.kind = r.setup.profileKind;
+    request.version = r.setup.iccVersion;
+    request.grid = r.setup.grid;
+    request.name = profileName(r.setup);
+    request.model = r.setup.displayName;
+    request.date = iccDate(r.setup);
+    request.path = signalPathOf(r);
+    request.measurements = readingsToCgats(chartReadings(r), NumberStyle::Compact);
+    request.metadata = {{"AIM", aimToJson(r.setup.aim).dump()},
+                        {"DISPLAY", r.setup.displayName},
+                        {"DISPLAY_SERIAL", r.setup.serial},
+                        {"METER", r.setup.meterName},
+                        {"METER_CORRECTION", r.setup.correction},
+                        {"READINGS", std::to_string(r.chart.size())},
+                        {"GREY_MEAN_DE2000", compactNumber(r.calibration->meanDeltaE00)}};
+    if (r.setup.roomLight)
+        request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
+                                      compactNumber(r.setup.roomLight->illuminanceLux));
+    const auto readings = profileReadings(r);
+    if (const auto scatter = estimateRepeatability(r.chart)) {
+        const XYZ white = whiteOf(readings, "readings of this run");
+        for (const Reading &reading : readings)
+            request.uncertainty.push_back(uncertaintyDeltaE00(reading, white, *scatter));
+    }
+    return request;
 }
 
 ReportData reportData(const RunResults &r)
@@ -151,6 +232,9 @@ ReportData reportData(const RunResults &r)
     report.profileName = r.profile.isEmpty() ? std::string() : profileName(r.setup);
     report.chartPatches = static_cast<int>(r.chart.size());
     report.profileResidual = r.profileResidual;
+    report.expectedError = r.expectedError;
+    report.readings = {r.found, r.chart};
+    report.repeatability = r.repeatability;
     return report;
 }
 

@@ -1,7 +1,9 @@
 #pragma once
 
+#include "core/adaptive_plan.h"
 #include "core/calibration.h"
 #include "core/display_state.h"
+#include "core/repeatability.h"
 #include "core/report.h"
 #include "core/validation.h"
 #include "run/logbook.h"
@@ -28,9 +30,16 @@ struct RunResults {
     std::optional<DisplayState> after; ///< from the chart, through the new LUT
     QByteArray profile;
     double profileResidual = 0; ///< mean ΔE00 between model and readings
+    double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
+    std::vector<ExpectedError> expectedSoFar; ///< while patches are chosen
+    std::optional<Repeatability> repeatability; ///< of the meter, from this run's repeated readings
     QString installedPath;
     std::optional<Validation> validation;
 };
+
+/// Where the calibration of this run goes, and how code values reach the panel after it.
+CalibrationTarget calibrationTarget(const RunResults &results);
+SignalPath signalPathOf(const RunResults &results);
 
 /// The plan of a measuring stage, given what the stages before it brought.
 /// Build and Install have none and give null.
@@ -48,7 +57,14 @@ void replay(StagePlan &plan, const std::vector<LoggedReading> &readings,
 RunResults loadResults(Logbook &logbook, qint64 run);
 
 /// Content of the Build stage's result in the logbook.
-QByteArray packProfile(const QByteArray &icc, double residual);
+QByteArray packProfile(const RunResults &results);
+
+/// What Build makes the profile from. \throws Error BadInput when the readings cannot make one.
+ProfileRequest profileRequest(const RunResults &results);
+/// The chart's readings with drift taken out and, if the setup says so, the room's light added.
+std::vector<Reading> profileReadings(const RunResults &results);
+/// The chart's readings as taken, with what is known about them.
+ReadingSet chartReadings(const RunResults &results);
 
 /// What goes into the report.
 ReportData reportData(const RunResults &results);

@@ -1,5 +1,7 @@
 #include "run/run_setup.h"
 
+#include "core/profile_tables.h"
+
 #include "run/stage.h"
 
 #include <QDateTime>
@@ -24,6 +26,18 @@ const char *adjustKey(AdjustMode mode)
 }
 
 } // namespace
+
+const char *profileKey(ProfileKind kind)
+{
+    return kind == ProfileKind::Table ? "table" : kind == ProfileKind::Matrix ? "matrix" : "gamma";
+}
+
+ProfileKind profileKindByKey(const std::string &key)
+{
+    return key == "matrix" ? ProfileKind::Matrix
+           : key == "gamma" ? ProfileKind::Gamma
+                            : ProfileKind::Table;
+}
 
 QString stageKey(Stage stage)
 {
@@ -64,7 +78,12 @@ Json setupToJson(const RunSetup &s)
               {"meter", s.meterName},
               {"correction", s.correction},
               {"chart", s.chartPatches},
-              {"profile", s.profileKind == ProfileKind::Table ? "table" : "matrix"},
+              {"expected_error", s.expectedError},
+              {"max_minutes", s.maxMinutes},
+              {"profile", profileKey(s.profileKind)},
+              {"icc_version", s.iccVersion},
+              {"grid", s.grid},
+              {"into_slot", s.intoSlot},
               {"adjust", adjustKey(s.adjust)},
               {"has_brightness", s.controls.brightness},
               {"has_gains", s.controls.gains},
@@ -74,6 +93,14 @@ Json setupToJson(const RunSetup &s)
               {"started_at", s.startedAt},
               {"seed", s.seed}};
     j["aim"] = aimToJson(s.aim);
+    j["chart_list"] = Json::array();
+    for (const DeviceRgb &p : s.chartList)
+        j["chart_list"].push_back({p.r, p.g, p.b});
+    j["room_light"] = nullptr;
+    if (s.roomLight)
+        j["room_light"] = {{"illuminance", s.roomLight->illuminanceLux},
+                           {"xy", {s.roomLight->chromaticity.x, s.roomLight->chromaticity.y}},
+                           {"reflectance", s.reflectance}};
     j["start_controls"] = s.startControls ? controlsToJson(*s.startControls) : Json(nullptr);
     return j;
 }
@@ -90,8 +117,25 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.meterName = root.string("meter");
     s.correction = root.string("correction");
     s.chartPatches = root.integer("chart", 0, 1000000);
-    s.profileKind = root.oneOf("profile", {"table", "matrix"}) == "table" ? ProfileKind::Table
-                                                                          : ProfileKind::Matrix;
+    s.expectedError = root.number("expected_error", 0, 100);
+    s.maxMinutes = root.number("max_minutes", 0, 10000);
+    s.profileKind = profileKindByKey(root.oneOf("profile", {"table", "matrix", "gamma"}));
+    s.iccVersion = root.integer("icc_version", 2, 4);
+    s.grid = root.integer("grid", kMinGrid, kMaxGrid);
+    s.intoSlot = root.boolean("into_slot");
+    for (const Json &p : root.raw("chart_list")) {
+        if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||
+            !p[2].is_number())
+            root.fail("chart_list", "holds something that is no patch");
+        s.chartList.push_back({p[0].get<double>(), p[1].get<double>(), p[2].get<double>()});
+    }
+    if (!root.raw("room_light").is_null()) {
+        JsonObject room = root.object("room_light");
+        const auto xy = room.numbers("xy", 2, 0.01, 0.9);
+        s.roomLight = RoomLight{room.number("illuminance", 0, 200000), {xy[0], xy[1]}};
+        s.reflectance = room.number("reflectance", 0, 1);
+        room.finish();
+    }
     const std::string adjust = root.oneOf("adjust", {"automatic", "by-hand", "skip"});
     s.adjust = adjust == "automatic" ? AdjustMode::Automatic
                : adjust == "by-hand" ? AdjustMode::ByHand

@@ -6,8 +6,15 @@
 
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace lantern::run {
+
+/// Light of the room as a meter with a diffuser sees it.
+struct RoomLight {
+    double illuminanceLux = 0;
+    Chromaticity chromaticity;
+};
 
 enum class AdjustMode { Automatic, ByHand, Skip };
 
@@ -17,17 +24,29 @@ struct RunSetup {
     std::string meterName, correction;
     Aim aim;
     int chartPatches = 96;
+    std::vector<DeviceRgb> chartList = {}; ///< patches of the person's own instead
+    double expectedError = 0; ///< mean ΔE00: choose patches while measuring until it is expected
+    double maxMinutes = 0;    ///< of measuring, for the same; 0: no limit
     ProfileKind profileKind = ProfileKind::Table;
+    int iccVersion = 4;
+    int grid = 33; ///< of table profiles
+    std::optional<RoomLight> roomLight = {}; ///< that the profile takes into account
+    double reflectance = 0;                  ///< of the screen, for it
     AdjustMode adjust = AdjustMode::Automatic;
     ControlCapabilities controls;
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
     std::optional<int> linkBits;
+    bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
     std::string tolerance = "studio";
     std::string profileTitle;                       ///< empty: the suggested one
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
 };
+
+/// "table", "matrix" or "gamma", and back.
+const char *profileKey(ProfileKind kind);
+ProfileKind profileKindByKey(const std::string &key);
 
 Json setupToJson(const RunSetup &setup);
 /// \throws Error BadInput

@@ -166,24 +166,24 @@ private slots:
     void referenceColoursFromLabAndXyz()
     {
         const ReferenceSet lab =
-            referenceFromCgats("CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A "
+            referenceFromList("CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A "
                                "LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
                                "\"moss green\" 40 -20 25\nEND_DATA\n",
                                "spots");
         QCOMPARE(lab.colours.size(), size_t(1));
         QCOMPARE(lab.colours[0].name, std::string("moss green"));
         QCOMPARE(lab.colours[0].lab, (Lab{40, -20, 25}));
-        const ReferenceSet xyz = referenceFromCgats(
+        const ReferenceSet xyz = referenceFromList(
             "CGATS.17\nBEGIN_DATA_FORMAT\nXYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\nBEGIN_DATA\n"
             "96.42 100 82.49\nEND_DATA\n",
             "spots");
         VERIFY_NEAR(xyz.colours[0].lab.L, 100, 1e-9);
         VERIFY_NEAR(xyz.colours[0].lab.b, 0, 1e-9);
-        VERIFY_ERROR(referenceFromCgats(kGood.substr(0, kGood.find("XYZ_Y")) +
+        VERIFY_ERROR(referenceFromList(kGood.substr(0, kGood.find("XYZ_Y")) +
                                             "A\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
                                         "x"),
                      "x");
-        VERIFY_ERROR(referenceFromCgats(
+        VERIFY_ERROR(referenceFromList(
                          "C\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
                          "900 0 0\nEND_DATA\n",
                          "spots"),

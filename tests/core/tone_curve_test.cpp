@@ -16,6 +16,8 @@ private slots:
         QTest::newRow("L*") << 2;
         QTest::newRow("BT.1886") << 3;
         QTest::newRow("native") << 4;
+        QTest::newRow("Rec. 709") << 5;
+        QTest::newRow("GSDF") << 6;
     }
     void everyCurveRunsFromBlackToWhite()
     {
@@ -24,13 +26,15 @@ private slots:
                                 : kind == 1 ? ToneCurve(NamedTone::Srgb)
                                 : kind == 2 ? ToneCurve(NamedTone::LStar)
                                 : kind == 3 ? ToneCurve(NamedTone::Bt1886)
-                                            : ToneCurve(NativeTone{{0, 0.2, 0.5, 1}});
+                                : kind == 4 ? ToneCurve(NativeTone{{0, 0.2, 0.5, 1}})
+                                : kind == 5 ? ToneCurve(NamedTone::Rec709)
+                                            : ToneCurve(NamedTone::Gsdf);
         for (const double black : {0.0, 0.001, 0.02}) {
-            VERIFY_NEAR(toneLuminance(curve, 0, black), black, 1e-12);
-            VERIFY_NEAR(toneLuminance(curve, 1, black), 1, 1e-12);
+            VERIFY_NEAR(toneLuminance(curve, 0, {black, 100}), black, 1e-12);
+            VERIFY_NEAR(toneLuminance(curve, 1, {black, 100}), 1, 1e-12);
             double last = -1;
             for (int i = 0; i <= 1000; ++i) {
-                const double y = toneLuminance(curve, i / 1000.0, black);
+                const double y = toneLuminance(curve, i / 1000.0, {black, 100});
                 QVERIFY(y > last);
                 last = y;
             }
@@ -39,19 +43,37 @@ private slots:
 
     void codeValuesOutsideAreClamped()
     {
-        QCOMPARE(toneLuminance(GammaTone{2.2}, -0.5, 0.01), 0.01);
-        QCOMPARE(toneLuminance(GammaTone{2.2}, 1.5, 0.01), 1.0);
+        QCOMPARE(toneLuminance(GammaTone{2.2}, -0.5, {0.01, 100}), 0.01);
+        QCOMPARE(toneLuminance(GammaTone{2.2}, 1.5, {0.01, 100}), 1.0);
     }
 
     void lStarIsProportionalToLightness()
     {
         // L* 50 at half the code value, by definition (CIE 15): Y = ((50 + 16) / 116)^3
-        VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.5, 0), std::pow(66.0 / 116, 3), 1e-15);
+        VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.5, {0, 100}), std::pow(66.0 / 116, 3), 1e-15);
+    }
+
+    /// Black is there in full at code 0, a quarter of the way up it hardly shows, and on the way the
+    /// slope stays at least half of the bare curve's: nothing is crushed.
+    void blackIsBlendedIn()
+    {
+        const double black = 0.01;
+        const GammaTone curve{2.2};
+        for (int i = 1; i <= 1000; ++i) {
+            const double v = i / 1000.0;
+            const double with = toneLuminance(curve, v, {black, 100});
+            const double bare = toneLuminance(curve, v, {0, 100});
+            QVERIFY(with >= bare);
+            const double before = toneLuminance(curve, v - 0.001, {black, 100});
+            const double bareBefore = toneLuminance(curve, v - 0.001, {0, 100});
+            QVERIFY(with - before >= 0.5 * (bare - bareBefore));
+        }
+        VERIFY_BELOW(toneLuminance(curve, 0.5, {black, 100}) - std::pow(0.5, 2.2), 0.4 * black);
     }
 
     void nativeNeedsSamples()
     {
-        QVERIFY_THROWS_EXCEPTION(std::logic_error, toneLuminance(NativeTone{}, 0.5, 0));
+        QVERIFY_THROWS_EXCEPTION(std::logic_error, toneLuminance(NativeTone{}, 0.5, {0, 100}));
     }
 
     void names()

@@ -5,6 +5,7 @@
 #include "core/error.h"
 #include "core/profile_writer.h"
 #include "core/report.h"
+#include "core/spaces.h"
 #include "core/validation.h"
 #include "runner.h"
 #include "toy_display.h"
@@ -86,7 +87,7 @@ private slots:
         // The saturated row must lie inside the sRGB gamut, so that common displays can be judged
         // by it.
         for (int i = 32; i < 40; ++i) {
-            const Vec3 rgb = srgbFromPcs(set.colours[i].lab);
+            const Vec3 rgb = vec(srgbCodesFromPcs(set.colours[i].lab)) / 255;
             QVERIFY(rgb.minCoeff() > 0 && rgb.maxCoeff() < 1);
         }
     }

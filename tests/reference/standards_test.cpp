@@ -158,10 +158,10 @@ private slots:
     /// sRGB of D65 white luminance. Source: IEC 61966-2-1:1999, 5.2: 0.04045, 12.92, 1.055, 2.4.
     void srgbCurve()
     {
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.04045, 0), 0.04045 / 12.92, 1e-15);
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, 0), std::pow((0.5 + 0.055) / 1.055, 2.4),
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.04045, {0, 100}), 0.04045 / 12.92, 1e-15);
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, {0, 100}), std::pow((0.5 + 0.055) / 1.055, 2.4),
                     1e-15);
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 188 / 255.0, 0), 0.5029, 1e-4); // worked by hand
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 188 / 255.0, {0, 100}), 0.5029, 1e-4); // worked by hand
     }
 
     /// ITU-R BT.1886 Annex 1: L = a (max(V + b, 0))^2.4 with a, b from white and black.
@@ -172,7 +172,7 @@ private slots:
         const double a = std::pow(root, 2.4);
         const double b = std::pow(lb, 1 / 2.4) / root;
         for (const double v : {0.0, 0.1, 0.5, 0.9, 1.0})
-            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, lb / lw), a * std::pow(v + b, 2.4),
+            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, {lb / lw, 100}), a * std::pow(v + b, 2.4),
                         1e-10);
     }
 
@@ -248,6 +248,32 @@ private slots:
             VERIFY_BELOW(chroma(set.colours[i].lab), 0.6);
         for (int i = 18; i + 1 < 24; ++i)
             QVERIFY(set.colours[i].lab.L > set.colours[i + 1].lab.L);
+    }
+
+    /// Ends and a middle value of the table of DICOM PS3.14, Annex B: index 1 is 0.05 cd/m², 1023 is
+    /// 3993.404 (both printed in 7.1); 100 is 1.4795 and 500 is 102.4 (from memory of the table,
+    /// rounded). The inverse polynomial is given as good to a few parts in a thousand of an index.
+    void greyscaleStandardDisplayFunction()
+    {
+        VERIFY_NEAR(gsdfLuminance(1), 0.05, 1e-6);
+        VERIFY_NEAR(gsdfLuminance(1023), 3993.404, 0.05);
+        for (double j = 1; j <= 1023; j += 7)
+            VERIFY_NEAR(gsdfIndex(gsdfLuminance(j)), j, 0.6);
+        double last = 0;
+        for (int j = 1; j <= 1023; ++j) { // smooth: contrast per step falls slowly
+            const double l = gsdfLuminance(j);
+            QVERIFY(l > last);
+            last = l;
+        }
+    }
+
+    /// ITU-R BT.709-6, item 1.2: V = 4.5 L below 0.018, 1.099 L^0.45 - 0.099 above.
+    void rec709CameraCurve()
+    {
+        for (const double l : {0.005, 0.02, 0.18, 0.5, 0.9}) {
+            const double v = l < 0.018 ? 4.5 * l : 1.099 * std::pow(l, 0.45) - 0.099;
+            VERIFY_NEAR(toneLuminance(NamedTone::Rec709, v, {0, 100}), l, 1e-6);
+        }
     }
 };
 

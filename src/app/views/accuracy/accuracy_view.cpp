@@ -3,6 +3,7 @@
 #include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 #include "core/chart.h"
+#include "core/spaces.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -15,7 +16,7 @@ namespace {
 
 QColor swatch(const Lab &lab)
 {
-    const Vec3 c = srgbFromPcs(lab);
+    const Vec3 c = (vec(srgbCodesFromPcs(lab)) / 255).cwiseMax(0).cwiseMin(1);
     return QColor::fromRgbF(float(c[0]), float(c[1]), float(c[2]));
 }
 

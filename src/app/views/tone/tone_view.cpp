@@ -98,6 +98,7 @@ void ToneView::setState(const SessionState &state)
     const std::vector<Reading> greys = presentGreys(state);
     const bool haveBefore = r.before && r.before->white;
     double black = 0;
+    const double whiteCdM2 = !greys.empty() ? greys.back().xyz.Y : aim.luminanceCdM2.value_or(100);
     if (!greys.empty() && greys.front().rgb.r == 0 && greys.back().rgb.r == 255)
         black = std::max(0.0, greys.front().xyz.Y / greys.back().xyz.Y);
     else if (haveBefore && r.before->black)
@@ -106,7 +107,8 @@ void ToneView::setState(const SessionState &state)
         QVector<double> x, y;
         for (int i = 0; i <= 100; ++i) {
             x << i;
-            y << labFromXyz({0.9642, toneLuminance(aim.tone, i / 100.0, black), 0.8249}, kD50).L;
+            const double light = toneLuminance(aim.tone, i / 100.0, {black, whiteCdM2});
+            y << labFromXyz({0.9642, light, 0.8249}, kD50).L;
         }
         m_tone->addLine(x, y, {.colour = theme::kMuted, .width = 3},
                         tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone))));

@@ -1,0 +1,41 @@
+#include "cli/line_input.h"
+
+#include "core/error.h"
+#include "core/text.h"
+
+#include <iostream>
+#include <sstream>
+#include <string>
+
+namespace lantern::cli {
+
+void forEachLine(size_t count, const std::function<void(const std::vector<double> &)> &use)
+{
+    std::string line;
+    for (int number = 1; std::getline(std::cin, line); ++number) {
+        const size_t start = line.find_first_not_of(" \t\r");
+        if (start == std::string::npos || line[start] == '#')
+            continue;
+        const std::string where = "standard input, line " + std::to_string(number);
+        std::istringstream words(line);
+        std::vector<double> values;
+        for (std::string word; words >> word;) {
+            const auto value = parseNumber(word);
+            if (!value)
+                throw Error(ErrorKind::BadInput, where,
+                            "\"" + word.substr(0, 40) + "\" is not a finite number");
+            values.push_back(*value);
+        }
+        if (values.size() != count)
+            throw Error(ErrorKind::BadInput, where,
+                        std::to_string(values.size()) + " numbers; " + std::to_string(count) +
+                            " are expected");
+        try {
+            use(values);
+        } catch (const Error &e) {
+            throw Error(e.kind, where + ", " + e.place, e.problem, e.advice);
+        }
+    }
+}
+
+} // namespace lantern::cli

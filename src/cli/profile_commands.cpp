@@ -1,0 +1,212 @@
+#include "cli/commands.h"
+#include "cli/inputs.h"
+#include "core/adaptive_plan.h"
+#include "core/meter_correction.h"
+#include "core/profile_facts.h"
+#include "core/readings_file.h"
+#include "core/repeatability.h"
+#include "core/report.h"
+#include "core/soft_proof.h"
+#include "core/stray_light.h"
+#include "core/text.h"
+#include "run/run_setup.h"
+
+#include <QDateTime>
+
+#include <algorithm>
+#include <iostream>
+
+namespace lantern::cli {
+
+namespace {
+
+IccDate now()
+{
+    const QDateTime t = QDateTime::currentDateTimeUtc();
+    return {t.date().year(), t.date().month(),  t.date().day(),
+            t.time().hour(), t.time().minute(), t.time().second()};
+}
+
+void writeJson(const std::string &path, const Json &json)
+{
+    run::writeFile(QString::fromStdString(path), QByteArray::fromStdString(json.dump(2) + "\n"));
+}
+
+std::string percent(double share)
+{
+    return fixedNumber(100 * share, 1) + " %";
+}
+
+} // namespace
+
+int build(const BuildOptions &o)
+{
+    ReadingSet set = readingsFromCgats(readText(o.readings), o.readings);
+    if (!o.correction.empty()) {
+        const MeterCorrection c =
+            correctionFromJson(parseJson(readText(o.correction), o.correction), o.correction);
+        for (Reading &r : set.readings)
+            r.xyz = c.corrected(r.xyz);
+    }
+    const DriftCorrection steady = correctDrift(set.readings);
+    std::vector<Reading> readings = steady.readings;
+    if (const auto light = roomLight(o.room))
+        readings = light->seen(readings);
+
+    ProfileRequest request;
+    request.kind = run::profileKindByKey(o.kind);
+    request.version = o.icc;
+    request.grid = o.grid;
+    request.name = o.name;
+    if (request.name.empty()) {
+        const auto display = set.keywords.find("DISPLAY");
+        request.name = display == set.keywords.end() ? "Display" : display->second;
+    }
+    request.date = now();
+    request.path = set.path.value_or(SignalPath{});
+    request.measurements = readingsToCgats(set, NumberStyle::Compact);
+    for (const char *key : {"DISPLAY", "METER", "CORRECTION", "AIM", "CREATED"})
+        if (const auto it = set.keywords.find(key); it != set.keywords.end())
+            request.metadata.emplace_back(key, it->second);
+    if (const auto scatter = estimateRepeatability(set.readings)) {
+        const XYZ white = whiteOf(readings, o.readings);
+        for (const Reading &r : readings)
+            request.uncertainty.push_back(uncertaintyDeltaE00(r, white, *scatter));
+    }
+    const BuiltProfile built = buildProfile(readings, request, o.readings);
+    run::writeFile(QString::fromStdString(o.out),
+                   QByteArray(reinterpret_cast<const char *>(built.icc.data()),
+                              static_cast<qsizetype>(built.icc.size())));
+    std::optional<double> expected;
+    if (o.expect && request.kind == ProfileKind::Table)
+        expected = expectedError(readings, request.path);
+    if (o.json) {
+        Json j = {{"profile", o.out},
+                  {"readings", set.readings.size()},
+                  {"residual_delta_e_2000", built.meanResidual},
+                  {"drift_removed", steady.drift},
+                  {"bytes", built.icc.size()}};
+        if (expected)
+            j["expected_delta_e_2000"] = *expected;
+        std::cout << j.dump() << '\n';
+    } else
+        std::cout << o.out << ": " << o.kind << " profile from " << set.readings.size()
+                  << " readings, mean difference from them " << fixedNumber(built.meanResidual, 3)
+                  << " ΔE00"
+                  << (expected ? ", expected for all colours " + fixedNumber(*expected, 3) : "")
+                  << '\n';
+    return 0;
+}
+
+int inspect(const InspectOptions &o)
+{
+    const auto icc = readBytes(o.profile);
+    std::vector<uint8_t> other;
+    if (!o.against.empty())
+        other = readBytes(o.against);
+    const ProfileFacts f =
+        inspectProfile(icc, o.profile, o.against.empty() ? nullptr : &other, o.against);
+    if (o.json) {
+        std::cout << factsToJson(f).dump() << '\n';
+        return 0;
+    }
+    std::cout << f.description << "\nICC " << f.version << ", class " << f.deviceClass << ", "
+              << f.colourSpace << "to " << f.connectionSpace << ", made " << f.date << ", "
+              << f.bytes << " bytes\nID " << f.id << "\n\nTags\n";
+    for (const auto &t : f.tags)
+        std::cout << "  " << t.signature << "  " << t.type << "  " << t.size << " bytes at "
+                  << t.offset << '\n';
+    if (f.mediaWhite)
+        std::cout << "\nMedia white X " << fixedNumber(f.mediaWhite->X, 4) << " Y "
+                  << fixedNumber(f.mediaWhite->Y, 4) << " Z " << fixedNumber(f.mediaWhite->Z, 4);
+    if (f.white)
+        std::cout << "\nWhite of the device x " << fixedNumber(f.white->x, 4) << " y "
+                  << fixedNumber(f.white->y, 4);
+    if (f.luminanceCdM2)
+        std::cout << ", " << fixedNumber(*f.luminanceCdM2, 1) << " cd/m²";
+    std::cout << '\n';
+    if (f.gamutVolume)
+        std::cout << "\nGamut volume " << fixedNumber(*f.gamutVolume, 0) << " cubic ΔE*ab\n";
+    for (const GamutComparison &g : f.gamut)
+        std::cout << "  " << g.space << ": holds " << percent(g.volumeShare) << " of its volume, "
+                  << percent(g.areaShare) << " of its u'v' area; volume ratio "
+                  << percent(g.volumeRatio) << '\n';
+    if (f.lut) {
+        std::cout << "\nVideo LUT (entry: red green blue, 0..1)\n";
+        for (int i = 0; i < VideoLut::kSize; i += 15) {
+            std::cout << "  " << i << ':';
+            for (const auto &channel : f.lut->channels)
+                std::cout << ' ' << fixedNumber(channel[i] / 65535.0, 4);
+            std::cout << '\n';
+        }
+    }
+    return 0;
+}
+
+int recheck(const RecheckOptions &o)
+{
+    const auto figures = recheckReport(parseJson(readText(o.report), o.report), o.report);
+    const auto wrong = std::count_if(figures.begin(), figures.end(),
+                                     [](const RecheckedFigure &f) { return !f.agrees(); });
+    if (o.json) {
+        Json j = {{"figures", figures.size()}, {"agrees", wrong == 0}};
+        j["wrong"] = Json::array();
+        for (const RecheckedFigure &f : figures)
+            if (!f.agrees())
+                j["wrong"].push_back(
+                    {{"name", f.name}, {"reported", f.reported}, {"computed", f.computed}});
+        std::cout << j.dump() << '\n';
+    } else {
+        for (const RecheckedFigure &f : figures)
+            if (!f.agrees())
+                std::cout << f.name << ": the report says " << exactNumber(f.reported)
+                          << ", its readings give " << exactNumber(f.computed) << '\n';
+        std::cout << figures.size() << " figures computed anew, "
+                  << (wrong == 0 ? std::string("all agree") : std::to_string(wrong) + " disagree")
+                  << '\n';
+    }
+    return wrong == 0 ? 0 : static_cast<int>(ErrorKind::NotGoodEnough);
+}
+
+int proof(const ProofOptions &o)
+{
+    const ProfileFile display(readBytes(o.profile), o.profile);
+    const SoftProof p =
+        softProof(readText(o.characterisation), o.characterisation, display, o.paperWhite);
+    if (o.json) {
+        std::cout << softProofToJson(p).dump() << '\n';
+        return 0;
+    }
+    std::cout << percent(p.insideShare) << " of " << p.colours.size()
+              << " colours lie inside the display's gamut; all: mean "
+              << fixedNumber(p.all.mean, 2) << ", worst " << fixedNumber(p.all.max, 2) << " ΔE00\n";
+    for (const ProofedColour &c : p.colours)
+        if (!c.inside)
+            std::cout << "  outside " << c.name << "\t" << fixedNumber(c.deltaE00, 2) << " ΔE00\n";
+    return 0;
+}
+
+int correction(const CorrectionOptions &o)
+{
+    const ReadingSet meter = readingsFromCgats(readText(o.meter), o.meter);
+    const ReadingSet reference = readingsFromCgats(readText(o.reference), o.reference);
+    auto keyword = [](const ReadingSet &set, const char *key) {
+        const auto it = set.keywords.find(key);
+        return it == set.keywords.end() ? std::string() : it->second;
+    };
+    MeterCorrection c;
+    c.matrix = correctionMatrix(meter.readings, o.meter, reference.readings, o.reference);
+    c.meter = keyword(meter, "METER");
+    c.reference = keyword(reference, "METER");
+    c.display = keyword(meter, "DISPLAY");
+    c.technology = o.technology;
+    c.created = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+    writeJson(o.out, correctionToJson(c));
+    if (o.json)
+        std::cout << correctionToJson(c).dump() << '\n';
+    else
+        std::cout << o.out << ": correction for " << o.technology << " panels\n";
+    return 0;
+}
+
+} // namespace lantern::cli
