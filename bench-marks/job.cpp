@@ -114,13 +114,13 @@ JobOutcome runJob(const JobOptions &o)
 
     const SignalPath path = signalPath(calibrated, {d.linkBits, b.condition().controls});
     std::vector<Reading> readings;
-    if (o.chosen) {
+    if (o.chart == Chart::Chosen) {
         AdaptivePlan chart({.mostPatches = o.patches}, path);
         bench::carryOut(chart, b);
         readings = chart.readings();
     } else {
         PatchListPlan chart(
-            o.regularGrid ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
+            o.chart == Chart::Grid ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
                           : measuringOrder(makeChart(o.patches)));
         bench::carryOut(chart, b);
         readings = chart.readings();

@@ -11,6 +11,12 @@
 
 namespace lantern::marks {
 
+enum class Chart {
+    Spread, ///< the program's own
+    Chosen, ///< patches chosen while measuring
+    Grid,   ///< the largest regular grid with at most so many patches
+};
+
 /// One whole job on a bench display.
 struct JobOptions {
     std::string displayPath;
@@ -18,8 +24,7 @@ struct JobOptions {
     bool noise = true;
     Aim aim;
     int patches = 200;
-    bool regularGrid = false; ///< the largest regular grid with at most `patches`
-    bool chosen = false;      ///< patches chosen while measuring
+    Chart chart = Chart::Spread;
     uint64_t seed = 1;
 };
 

@@ -18,6 +18,7 @@ struct ToyDisplay {
     Mat3 primaries = (Mat3() << 95, 70, 42, 49, 145, 16, 3, 24, 225).finished(); ///< columns, cd/m²
     Vec3 black = {0.19, 0.2, 0.27};
     double interaction = 0.01; ///< each channel dims the two others by this
+    double ripple = 0;         ///< mixes the channels in a way no simple model has
     Vec3 gain = Vec3::Ones();  ///< 0..1 on the signal
     double backlight = 1;
     std::optional<VideoLut> lut;
@@ -43,7 +44,8 @@ struct ToyDisplay {
         }
         Vec3 a;
         for (int c = 0; c < 3; ++c)
-            a[c] = t[c] * (1 - interaction * (t.sum() - t[c]));
+            a[c] = t[c] * (1 - interaction * (t.sum() - t[c]) +
+                           ripple * std::sin(6 * t[(c + 1) % 3]) * t[(c + 2) % 3]);
         return toXyz(backlight * (primaries * a + black));
     }
 

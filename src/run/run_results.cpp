@@ -195,7 +195,9 @@ ProfileRequest profileRequest(const RunResults &r)
     request.model = r.setup.displayName;
     request.date = iccDate(r.setup);
     request.path = signalPathOf(r);
-    request.measurements = readingsToCgats(chartReadings(r), NumberStyle::Compact);
+    ReadingSet kept = chartReadings(r);
+    kept.keywords.erase("CREATED"); // the header has the date; nothing else may differ between runs
+    request.measurements = readingsToCgats(kept, NumberStyle::Compact);
     request.metadata = {{"AIM", aimToJson(r.setup.aim).dump()},
                         {"DISPLAY", r.setup.displayName},
                         {"DISPLAY_SERIAL", r.setup.serial},

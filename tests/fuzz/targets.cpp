@@ -1,0 +1,77 @@
+#include "targets.h"
+
+#include "bench/display.h"
+#include "bench/meter.h"
+#include "core/aim.h"
+#include "core/colour_list.h"
+#include "core/controls.h"
+#include "core/error.h"
+#include "core/meter_correction.h"
+#include "core/profile_facts.h"
+#include "core/profile_file.h"
+#include "core/readings_file.h"
+#include "core/report.h"
+#include "core/slot_file.h"
+
+namespace lantern::fuzz {
+
+namespace {
+
+std::string text(const uint8_t *data, size_t size)
+{
+    return {reinterpret_cast<const char *>(data), size};
+}
+
+template <class F> void tolerant(F &&work)
+{
+    try {
+        work();
+    } catch (const Error &) { // refused with a message: what a reader is for
+    }
+}
+
+} // namespace
+
+void cgats(const uint8_t *data, size_t size)
+{
+    tolerant([&] {
+        const ReadingSet set = readingsFromCgats(text(data, size), "fuzz");
+        // What was read can be written and read again.
+        (void)readingsFromCgats(readingsToCgats(set), "again");
+    });
+}
+
+void colourList(const uint8_t *data, size_t size)
+{
+    tolerant([&] { (void)parseColourList(text(data, size), "fuzz"); });
+}
+
+void icc(const uint8_t *data, size_t size)
+{
+    const std::vector<uint8_t> bytes(data, data + size);
+    tolerant([&] { (void)inspectProfile(bytes, "fuzz"); });
+    tolerant([&] {
+        const ProfileFile p(bytes, "fuzz");
+        (void)p.toDevice({50, 10, -10});
+    });
+}
+
+void json(const uint8_t *data, size_t size)
+{
+    Json j;
+    try {
+        j = parseJson(text(data, size), "fuzz");
+    } catch (const Error &) {
+        return;
+    }
+    tolerant([&] { (void)aimFromJson(j, "fuzz"); });
+    tolerant([&] { (void)bench::displayFromJson(j, "fuzz"); });
+    tolerant([&] { bench::Display(bench::displayFromJson(j, "fuzz"), "fuzz"); });
+    tolerant([&] { (void)bench::meterFromJson(j, "fuzz"); });
+    tolerant([&] { (void)controlsFromJson(JsonObject(j, "fuzz")); });
+    tolerant([&] { (void)correctionFromJson(j, "fuzz"); });
+    tolerant([&] { (void)slotFromJson(j, "fuzz"); });
+    tolerant([&] { (void)recheckReport(j, "fuzz"); });
+}
+
+} // namespace lantern::fuzz
