@@ -36,11 +36,20 @@ std::vector<DeviceRgb> probes(int count)
     return out;
 }
 
-/// White, black and the three corners stay in every fold: a model without them is none.
-bool isAnchor(const DeviceRgb &p)
+/// Readings that stay in every fold, because a model without them is none: the corners of the cube
+/// and one neutral.
+std::vector<bool> anchors(const std::vector<Reading> &readings)
 {
     auto end = [](double v) { return v == 0 || v == 255; };
-    return end(p.r) && end(p.g) && end(p.b);
+    std::vector<bool> out;
+    bool haveNeutral = false;
+    for (const Reading &r : readings) {
+        const bool corner = end(r.rgb.r) && end(r.rgb.g) && end(r.rgb.b);
+        const bool firstNeutral = !corner && !haveNeutral && isNeutral(r.rgb);
+        haveNeutral = haveNeutral || firstNeutral;
+        out.push_back(corner || firstNeutral);
+    }
+    return out;
 }
 
 /// Models fitted without each eighth of the readings, and what they predict for it.
@@ -54,11 +63,11 @@ Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &
     Committee c;
     c.heldOut.assign(readings.size(), -1);
     const XYZ white = whiteOf(readings, "chart");
-    std::set<std::tuple<double, double, double>> seen;
     std::vector<size_t> fold(readings.size(), kFolds);
     size_t next = 0;
+    const std::vector<bool> stays = anchors(readings);
     for (size_t i = 0; i < readings.size(); ++i)
-        if (!isAnchor(readings[i].rgb))
+        if (!stays[i])
             fold[i] = next++ % kFolds;
     const DriveStage stage(path);
     for (size_t k = 0; k < kFolds; ++k) {

@@ -45,6 +45,9 @@ void checkDepth(const std::string &text, const std::string &source)
 
 Json parseJson(const std::string &text, const std::string &source)
 {
+    constexpr size_t kLargest = 32 << 20; // a run of 12,000 patches makes 2 MB
+    if (text.size() > kLargest)
+        throw Error(ErrorKind::BadInput, source, "larger than 32 MB", "No file of ours is.");
     checkDepth(text, source);
     try {
         return Json::parse(text);

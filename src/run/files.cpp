@@ -11,7 +11,7 @@ namespace lantern::run {
 
 namespace {
 
-constexpr qint64 kLargestFile = 256LL * 1024 * 1024;
+constexpr qint64 kLargestFile = 64LL * 1024 * 1024;
 
 [[noreturn]] void cannotWrite(const QString &path, const QString &reason)
 {
@@ -33,11 +33,11 @@ QByteArray readFile(const QString &path)
         throw Error(ErrorKind::BadInput, where,
                     "cannot be read: " + file.errorString().toStdString());
     if (file.size() > kLargestFile)
-        throw Error(ErrorKind::BadInput, where, "is larger than 256 MB",
+        throw Error(ErrorKind::BadInput, where, "is larger than 64 MB",
                     "No file that this program uses is that large.");
     const QByteArray content = file.read(kLargestFile + 1);
     if (content.size() > kLargestFile)
-        throw Error(ErrorKind::BadInput, where, "is larger than 256 MB");
+        throw Error(ErrorKind::BadInput, where, "is larger than 64 MB");
     return content;
 }
 

@@ -5,7 +5,7 @@
 
 namespace lantern::run {
 
-/// Whole file. \throws Error BadInput: missing, unreadable, a folder, or larger than 256 MB.
+/// Whole file. \throws Error BadInput: missing, unreadable, a folder, or larger than 64 MB.
 QByteArray readFile(const QString &path);
 
 /// Writes a file whole or not at all. \throws Error Device naming path and reason (read-only

@@ -4,10 +4,12 @@
 #include "core/profile_file.h"
 #include "core/readings_file.h"
 #include "run/files.h"
+#include "cli_rig.h"
 #include "runner.h"
 
 #include <QDir>
 #include <QFile>
+#include <QImage>
 #include <QProcess>
 #include <QRandomGenerator>
 #include <QTemporaryDir>
@@ -15,31 +17,11 @@
 #include <csignal>
 
 using namespace lantern;
+using lantern::test::Answer;
+using lantern::test::cli;
+using lantern::test::demo;
 
 namespace {
-
-struct Answer {
-    int code = -1;
-    QString out, err;
-};
-
-Answer cli(const QStringList &arguments, const QByteArray &input = {})
-{
-    QProcess p;
-    p.start(QStringLiteral(LANTERN_CLI), arguments);
-    p.write(input);
-    p.closeWriteChannel();
-    if (!p.waitForFinished(60000))
-        return {};
-    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1,
-            QString::fromUtf8(p.readAllStandardOutput()),
-            QString::fromUtf8(p.readAllStandardError())};
-}
-
-QString demo(const char *name)
-{
-    return QStringLiteral(LANTERN_DEMO "/") + QLatin1String(name);
-}
 
 QByteArray withoutDateAndId(QByteArray icc)
 {
@@ -83,42 +65,31 @@ private slots:
         QVERIFY(!a.err.isEmpty());
     }
 
-    void differenceOfPublishedPairs()
+    void patchesAreChosenUntilGoodEnough()
     {
-        const Answer a =
-            cli({QStringLiteral("difference"), QStringLiteral("--formula"), QStringLiteral("2000")},
-                "# Sharma et al. 2005, pairs 1 and 20\n50 2.6772 -79.7751 50 0 -82.7485\n\n50 2.5 "
-                "0 58 24 15\n");
-        QCOMPARE(a.code, 0);
-        const QStringList lines = a.out.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
-        QCOMPARE(lines.size(), 2);
-        VERIFY_NEAR(lines[0].toDouble(), 2.0425, 1e-4);
-        VERIFY_NEAR(lines[1].toDouble(), 19.4535, 1e-4);
-        const Answer json = cli({QStringLiteral("difference"), QStringLiteral("--formula"),
-                                 QStringLiteral("76"), QStringLiteral("--json")},
-                                "0 0 0 3 4 0\n");
-        QCOMPARE(Json::parse(json.out.toStdString())["differences"][0].get<double>(), 5.0);
-    }
-
-    void badLinesAreNamed_data()
-    {
-        QTest::addColumn<QByteArray>("input");
-        QTest::addColumn<QString>("message");
-        QTest::newRow("too few") << QByteArray("0 0 0\n1 2\n")
-                                 << "standard input, line 2: 2 numbers; 3 are expected";
-        QTest::newRow("NaN") << QByteArray("nan 0 0\n") << "\"nan\" is not a finite number";
-        QTest::newRow("word") << QByteArray("red 0 0\n") << "\"red\"";
-        QTest::newRow("range") << QByteArray("0 0 300\n") << "300 is outside 0 to 255";
-    }
-    void badLinesAreNamed()
-    {
-        QFETCH(QByteArray, input);
-        QFETCH(QString, message);
-        const Answer a =
-            cli({QStringLiteral("simulate"), QStringLiteral("--display"), demo("north-desk.json")},
-                input);
-        QCOMPARE(a.code, 2);
-        QVERIFY2(a.err.contains(message), qPrintable(a.err));
+        const QString out = m_folder->filePath(QStringLiteral("chosen"));
+        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"),
+                              demo("north-desk.json"), QStringLiteral("--until"),
+                              QStringLiteral("0.06"), QStringLiteral("--chart"),
+                              QStringLiteral("400"), QStringLiteral("--icc"), QStringLiteral("2"),
+                              QStringLiteral("--out"), out, QStringLiteral("--json")});
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        const Json report = Json::parse(a.out.toStdString());
+        QVERIFY(report["chart_patches"].get<int>() < 200);
+        VERIFY_BELOW(report["profile_expected_delta_e_2000"].get<double>(), 0.06);
+        const Answer again = cli({QStringLiteral("recheck"), out + QStringLiteral("/report.json")});
+        QVERIFY2(again.code == 0, qPrintable(again.out));
+        // A figure that was changed is found.
+        Json forged = report;
+        forged["validation"]["delta_e_2000"]["mean"] = 0.01;
+        const QString path = m_folder->filePath(QStringLiteral("forged.json"));
+        run::writeFile(path, QByteArray::fromStdString(forged.dump()));
+        const Answer caught = cli({QStringLiteral("recheck"), path});
+        QCOMPARE(caught.code, 4);
+        QVERIFY(caught.out.contains(QLatin1String("validation.delta_e_2000.mean")));
+        const Answer facts = cli({QStringLiteral("inspect"), out + QStringLiteral("/profile.icc"),
+                                  QStringLiteral("--json")});
+        QCOMPARE(Json::parse(facts.out.toStdString())["version"].get<std::string>(), std::string("2.4.0"));
     }
 
     void theWholeJob()

@@ -16,7 +16,14 @@ namespace lantern::app {
 namespace {
 
 enum WhiteKind { Daylight, Blackbody, ByXy, ByUv, NativeW };
-enum ToneKind { Gamma, Srgb, LStarTone, Bt1886Tone, NativeT };
+/// Entries of the tone box: gamma, the named curves in the order of toneNames(), native.
+constexpr int kGammaEntry = 0;
+constexpr int kFirstNamedEntry = 1;
+
+int nativeEntry()
+{
+    return kFirstNamedEntry + static_cast<int>(toneNames().size());
+}
 
 QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QString &suffix)
 {
@@ -60,7 +67,10 @@ AimView::AimView(Session *session)
         m_preset->addItem(QString::fromStdString(preset.name));
     m_whiteKind->addItems(
         {tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
-    m_toneKind->addItems({tr("Gamma"), tr("sRGB"), tr("L*"), tr("BT.1886"), tr("As native")});
+    m_toneKind->addItem(tr("Gamma"));
+    for (const ToneName &name : toneNames())
+        m_toneKind->addItem(QString::fromUtf8(name.title));
+    m_toneKind->addItem(tr("As native"));
     m_luminanceKind->addItems({tr("A number"), tr("As native")});
     m_blackKind->addItems({tr("As native"), tr("Contrast limited")});
 
@@ -103,7 +113,8 @@ AimView::AimView(Session *session)
     add(tr("&Luminance"), m_luminanceKind, m_luminance, nullptr,
         tr("80 to 120 cd/m² is common for photo work; less in a dim room."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
-        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film."));
+        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film, GSDF for medical "
+           "pictures."));
     add(tr("&Black"), m_blackKind, m_contrast, nullptr,
         tr("Limit the contrast only so that several displays match."));
     add(tr("Chart"), m_patches, nullptr, nullptr,
@@ -180,23 +191,14 @@ void AimView::edited()
         aim.luminanceCdM2 = m_aim.luminanceCdM2 ? m_luminance->value() : 120;
     else
         aim.luminanceCdM2.reset();
-    switch (m_toneKind->currentIndex()) {
-    case Gamma:
+    const int tone = m_toneKind->currentIndex();
+    if (tone == kGammaEntry)
         aim.tone =
             GammaTone{std::holds_alternative<GammaTone>(m_aim.tone) ? m_gamma->value() : 2.2};
-        break;
-    case Srgb:
-        aim.tone = NamedTone::Srgb;
-        break;
-    case LStarTone:
-        aim.tone = NamedTone::LStar;
-        break;
-    case Bt1886Tone:
-        aim.tone = NamedTone::Bt1886;
-        break;
-    default:
+    else if (tone < nativeEntry())
+        aim.tone = toneNames()[static_cast<size_t>(tone - kFirstNamedEntry)].tone;
+    else
         aim.tone = NativeTone{};
-    }
     if (m_blackKind->currentIndex() == 1)
         aim.contrastRatio = m_aim.contrastRatio ? m_contrast->value() : 300;
     else
@@ -247,14 +249,16 @@ void AimView::showKind(const SessionState &state)
     m_luminance->setVisible(m_aim.luminanceCdM2.has_value());
     if (m_aim.luminanceCdM2)
         m_luminance->setValue(*m_aim.luminanceCdM2);
-    int tone = NativeT;
+    int tone = nativeEntry();
     if (const auto *g = std::get_if<GammaTone>(&m_aim.tone)) {
-        tone = Gamma;
+        tone = kGammaEntry;
         m_gamma->setValue(g->gamma);
     } else if (const auto *n = std::get_if<NamedTone>(&m_aim.tone))
-        tone = *n == NamedTone::Srgb ? Srgb : *n == NamedTone::LStar ? LStarTone : Bt1886Tone;
+        for (size_t i = 0; i < toneNames().size(); ++i)
+            if (toneNames()[i].tone == *n)
+                tone = kFirstNamedEntry + static_cast<int>(i);
     m_toneKind->setCurrentIndex(tone);
-    m_gamma->setVisible(tone == Gamma);
+    m_gamma->setVisible(tone == kGammaEntry);
     m_blackKind->setCurrentIndex(m_aim.contrastRatio ? 1 : 0);
     m_contrast->setVisible(m_aim.contrastRatio.has_value());
     if (m_aim.contrastRatio)
