@@ -10,6 +10,7 @@ namespace {
 
 constexpr double kGoodDeltaUv = 0.0010;  ///< sound white: below what the eye tells side by side
 constexpr double kGoodLuminance = 0.010; ///< relative
+constexpr double kTelling = 5;           ///< turns smaller than this teach more noise than sense
 constexpr double kHeadroom = 1.004;      ///< light kept for the LUT to finish white with
 
 /// What an adjustment reads before white: black, red, green, blue.
@@ -75,13 +76,13 @@ void WhiteAdvisor::add(const WhiteReading &reading)
             level = common / kept;
             // level = (m + (1-m) b1) / (m + (1-m) b0), solved for m
             const double d = (1 - level) - (b1 - level * b0) / 100;
-            if (std::abs(b1 - b0) >= 2 && std::abs(d) > 1e-6)
+            if (std::abs(b1 - b0) >= kTelling && std::abs(d) > 1e-6)
                 m_lowest = std::clamp(-(b1 - level * b0) / 100 / d, 0.0, 0.95);
         }
         for (int c = 0; c < 3; ++c) {
             const double g0 = last.controls.*gains[c];
             const double g1 = reading.controls.*gains[c];
-            if (g0 > 0 && g1 > 0 && std::abs(g1 - g0) >= 2 && factor[c] > 0 && level > 0)
+            if (g0 > 0 && g1 > 0 && std::abs(g1 - g0) >= kTelling && factor[c] > 0 && level > 0)
                 m_exponent[c] =
                     std::clamp(std::log(factor[c] / level) / std::log(g1 / g0), 0.5, 6.0);
         }
@@ -100,33 +101,105 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
     advice.deltaUv = deltaUvPrime(uvPrime(last.white), uvPrime(white));
     advice.luminanceError = last.white.Y / aimed - 1;
 
-    const auto gains = gainMembers();
-    double level = advice.wanted.maxCoeff();
-    if (m_capabilities.gains) {
-        // Light that every channel would have with its gain at 100; the neediest channel stays
-        // there.
-        Vec3 atTop;
-        for (int c = 0; c < 3; ++c)
-            atTop[c] = advice.wanted[c] *
-                       std::pow(std::max(last.controls.*gains[c], 1.0) / 100, m_exponent[c]);
-        level = atTop.maxCoeff();
-        for (int c = 0; c < 3; ++c)
-            advice.controls.*gains[c] = std::clamp(
-                std::round(100 * std::pow(atTop[c] / level, 1 / m_exponent[c])), 1.0, 100.0);
-    }
-    if (m_capabilities.brightness && luminance) {
-        const double wantedBacklight =
-            level * kHeadroom * backlight(m_lowest, last.controls.brightness);
-        const double exact = (wantedBacklight - m_lowest) / (1 - m_lowest) * 100;
-        advice.controls.brightness = std::clamp(std::ceil(exact - 0.25), 0.0, 100.0);
-    }
+    advice.controls = bestSettings(last.controls, advice.wanted, luminance.has_value());
     const bool whiteGood = !m_capabilities.gains || advice.deltaUv <= kGoodDeltaUv;
     // Without gains the LUT will dim channels to reach white; the light for that must be there.
     const double spare = 1 - advice.wanted.maxCoeff();
     const bool luminanceGood = !m_capabilities.brightness || !luminance ||
-                               (spare >= -0.002 && spare <= 2 * kGoodLuminance);
-    advice.settled = (whiteGood && luminanceGood) || advice.controls == last.controls;
+                               (spare >= -0.002 && spare <= kGoodLuminance &&
+                                (!m_capabilities.gains ||
+                                 std::abs(advice.luminanceError) <= kGoodLuminance));
+    if (whiteGood && luminanceGood)
+        advice.controls = last.controls;
+    advice.settled = advice.controls == last.controls;
     return advice;
+}
+
+/// Of the whole numbers near the exact answer, those that together come nearest: a step of gain or
+/// brightness is often more than the white or luminance is allowed to miss by, but not all of them
+/// miss the same way.
+MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec3 &wanted,
+                                           bool luminanceMatters) const
+{
+    const auto gains = gainMembers();
+    auto gainFactor = [&](int c, double gain) {
+        return std::pow(gain / std::max(now.*gains[c], 1.0), m_exponent[c]);
+    };
+    // Light that every channel would have with its gain at 100; the neediest channel stays near it.
+    Vec3 atTop = Vec3::Ones();
+    if (m_capabilities.gains)
+        for (int c = 0; c < 3; ++c)
+            atTop[c] = wanted[c] / gainFactor(c, 100);
+    const double neediest = m_capabilities.gains ? atTop.maxCoeff() : wanted.maxCoeff();
+    const bool turnsBrightness = m_capabilities.brightness && luminanceMatters;
+    const double nowBacklight = backlight(m_lowest, now.brightness);
+
+    MonitorControls best = now;
+    double least = INFINITY;
+    auto consider = [&](const MonitorControls &trial) {
+        const bool tried = std::any_of(
+            m_readings.begin(), m_readings.end(),
+            [&](const WhiteReading &r) { return r.controls == trial; });
+        if (tried) // and found wanting
+            return;
+        const double light =
+            turnsBrightness ? backlight(m_lowest, trial.brightness) / nowBacklight : 1;
+        Vec3 got; // of what is wanted, per channel
+        for (int c = 0; c < 3; ++c)
+            got[c] = light * (m_capabilities.gains ? gainFactor(c, trial.*gains[c]) : 1) /
+                     std::max(wanted[c], 1e-9);
+        const double mean = got.mean();
+        const double short_ = std::max(0.0, kHeadroom - got.minCoeff());
+        const double over = luminanceMatters ? std::abs(mean - kHeadroom) : 0;
+        const double unbalance = (got / mean - Vec3::Ones()).norm();
+        constexpr double kBalance = 0.004; // of a channel's light: about 0.001 in u'v'
+        constexpr double kLevels = 0.02;   // a gain below 100 costs the panel's steps
+        double cost = std::pow(over / kGoodLuminance, 2);
+        if (luminanceMatters)
+            cost += 4 * std::pow(short_ / kGoodLuminance, 2);
+        if (m_capabilities.gains) {
+            cost += std::pow(unbalance / kBalance, 2);
+            cost += kLevels * (100 - std::max({trial.redGain, trial.greenGain, trial.blueGain}));
+        }
+        if (cost < least - 1e-9) {
+            least = cost;
+            best = trial;
+        }
+    };
+    auto withBrightness = [&](MonitorControls trial, double topFactor) {
+        if (!turnsBrightness) {
+            consider(trial);
+            return;
+        }
+        const double exact =
+            (neediest * kHeadroom / topFactor * nowBacklight - m_lowest) / (1 - m_lowest) * 100;
+        for (const double b : {std::floor(exact), std::ceil(exact)}) {
+            trial.brightness = std::clamp(b, 0.0, 100.0);
+            consider(trial);
+        }
+    };
+    if (!m_capabilities.gains) {
+        withBrightness(now, 1);
+        return best;
+    }
+    constexpr int kLowestTop = 94;
+    for (int top = 100; top >= kLowestTop; --top) {
+        int needy = 0;
+        atTop.maxCoeff(&needy);
+        const double topFactor = std::pow(top / 100.0, m_exponent[needy]);
+        for (int corner = 0; corner < 8; ++corner) {
+            MonitorControls trial = now;
+            for (int c = 0; c < 3; ++c) {
+                const double exact =
+                    100 * std::pow(atTop[c] / neediest * topFactor, 1 / m_exponent[c]);
+                const double gain =
+                    c == needy ? top : (corner >> c & 1) ? std::ceil(exact) : std::floor(exact);
+                trial.*gains[c] = std::clamp(gain, 1.0, 100.0);
+            }
+            withBrightness(trial, topFactor);
+        }
+    }
+    return best;
 }
 
 AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
@@ -173,9 +246,20 @@ void AdjustPlan::accept(const Reading &reading)
 {
     if (!learn(reading))
         return;
-    if (lastAdvice()->settled || readingsDone() >= kMaxReadings)
-        m_finished = true;
-    else
+    const double miss = std::hypot(lastAdvice()->deltaUv / kGoodDeltaUv,
+                                   lastAdvice()->luminanceError / kGoodLuminance);
+    const bool anew = miss < m_leastMiss;
+    if (anew) {
+        m_leastMiss = miss;
+        m_best = m_controls;
+    }
+    if (lastAdvice()->settled || readingsDone() >= kMaxReadings) {
+        m_ending = true;
+        if (m_controls == m_best)
+            m_finished = true;
+        else
+            m_pending = m_best; // what was read to be the best so far
+    } else
         m_pending = lastAdvice()->controls;
 }
 
@@ -184,6 +268,7 @@ void AdjustPlan::acknowledge()
     if (m_pending) {
         m_controls = *m_pending;
         m_pending.reset();
+        m_finished = m_ending;
     }
 }
 

@@ -4,6 +4,7 @@
 #include "core/plan.h"
 
 #include <array>
+#include <cmath>
 #include <optional>
 #include <vector>
 
@@ -53,6 +54,8 @@ public:
 
 private:
     [[nodiscard]] Vec3 drive(const XYZ &white) const;
+    [[nodiscard]] MonitorControls bestSettings(const MonitorControls &now, const Vec3 &wanted,
+                                               bool luminanceMatters) const;
 
     Mat3 m_inverse;
     XYZ m_black;
@@ -93,7 +96,7 @@ private:
 /// readings.
 class AdjustPlan : public AdjustmentPlan {
 public:
-    static constexpr int kMaxReadings = 14;
+    static constexpr int kMaxReadings = 12;
 
     AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
     [[nodiscard]] PlanStep next() const override;
@@ -103,6 +106,9 @@ public:
 
 private:
     std::optional<MonitorControls> m_pending;
+    MonitorControls m_best;
+    double m_leastMiss = INFINITY;
+    bool m_ending = false; ///< m_pending is the last turn
 };
 
 /// Adjustment by a person: reads white again and again until finish() is called, with advice after

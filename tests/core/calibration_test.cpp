@@ -177,11 +177,11 @@ private slots:
         const int readings = display.carryOut(plan);
         QVERIFY2(readings <= 12, qPrintable(QString::number(readings)));
         const XYZ white = display.show({255, 255, 255});
-        VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(daylightNominalOf(kelvin))), 0.002);
-        VERIFY_BELOW(std::abs(white.Y / luminance - 1), 0.03);
-        QCOMPARE(std::max({plan.controls().redGain, plan.controls().greenGain,
-                           plan.controls().blueGain}),
-                 100.0);
+        VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(daylightNominalOf(kelvin))), 0.001);
+        VERIFY_BELOW(std::abs(white.Y / luminance - 1), 0.01);
+        // The neediest channel gives away little: gains below 100 cost levels.
+        QVERIFY(std::max({plan.controls().redGain, plan.controls().greenGain,
+                          plan.controls().blueGain}) >= 94);
     }
 
     void brightnessAloneLeavesLightForTheLut()
