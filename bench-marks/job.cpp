@@ -66,11 +66,19 @@ void judgeProfile(const bench::Bench &b, const bench::DisplayCondition &state,
         const DeviceRgb rgb{value(), value(), value()};
         const Lab truth = shown(rgb);
         forward.push_back(deltaE2000(truth, profile.toLab(rgb)));
-        const DeviceRgb back = profile.toDevice(truth);
-        inverse.push_back(
-            deltaE2000(truth, shown(toDeviceRgb(Vec3(vec(back).array().round())))));
         const Lab inside = profile.toLab(rgb);
         roundTrip.push_back(deltaE2000(inside, profile.toLab(profile.toDevice(inside))));
+    }
+    // Colours asked for lie anywhere inside the gamut, a third of them near neutral.
+    const GamutBoundary gamut = profile.gamut();
+    std::uniform_real_distribution<double> lightness(5, 98), wide(-90, 90), narrow(-8, 8);
+    while (inverse.size() < 1000) {
+        auto &ab = inverse.size() % 3 == 0 ? narrow : wide;
+        const Lab aim{lightness(random), ab(random), ab(random)};
+        if (chroma(aim) > 0.97 * gamut.chromaLimit(aim.L, hueDegrees(aim)))
+            continue;
+        const Vec3 codes = vec(profile.toDevice(aim)).array().round();
+        inverse.push_back(deltaE2000(aim, shown(toDeviceRgb(codes))));
     }
     out.forward = statistics(forward);
     out.inverse = statistics(inverse);

@@ -3,6 +3,7 @@
 #include "app/theme.h"
 
 #include <QHBoxLayout>
+#include <QLocale>
 
 #include <cmath>
 
@@ -105,6 +106,15 @@ void RunBar::setState(const SessionState &state)
         what = stageTitle(s.stage) + tr(" · waiting for you");
     else if (s.patch && total > 0)
         what += QStringLiteral(" · RGB %1 %2 %3").arg(s.patch->r).arg(s.patch->g).arg(s.patch->b);
+    if (s.stage == Stage::Measure && !state.results.expectedSoFar.empty()) {
+        QLocale locale;
+        what += tr(" · expects ΔE00 %1")
+                    .arg(locale.toString(state.results.expectedSoFar.back().meanDeltaE00, 'f', 2));
+        what += state.results.setup.expectedError > 0
+                    ? tr(", asked for %1")
+                          .arg(locale.toString(state.results.setup.expectedError, 'f', 2))
+                    : QString();
+    }
     m_what->setText(what);
     m_progress->setRange(0, std::max(1, total));
     m_progress->setValue(s.readingsDone);

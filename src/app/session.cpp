@@ -1,10 +1,13 @@
 #include "app/session.h"
 
+#include "core/aim_reach.h"
+
 #include "app/ledger/ledger_rows.h"
 #include "core/error.h"
 #include "run/output_files.h"
 
 #include <QDir>
+#include <QFileInfo>
 #include <QFileInfo>
 #include <QUndoCommand>
 
@@ -102,10 +105,12 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     : QObject(parent),
       m_workplace(workplace),
       m_logbookPath(logbookPath),
+      m_shelf(QFileInfo(logbookPath).absolutePath() + QStringLiteral("/aims")),
       m_engine(new run::RunEngine(logbookPath))
 {
     m_state.aim = aimPresets().front();
     m_state.displays = m_workplace->displays();
+    m_state.ownAims = m_shelf.aims();
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, &Session::changed);
 
@@ -257,17 +262,75 @@ void Session::applyAim(const Aim &aim)
     publish();
 }
 
-void Session::setChartPatches(int count)
+void Session::setMeasureChoice(const MeasureChoice &choice)
 {
-    m_state.chartPatches = count;
+    m_state.measure = choice;
     publish();
+}
+
+void Session::keepAim(const QString &name)
+{
+    Aim aim = m_state.aim;
+    aim.name = name.trimmed().toStdString();
+    if (aim.name.empty())
+        return setNotice(tr("Give the aim a name first."));
+    try {
+        m_shelf.keep(aim);
+        m_state.ownAims = m_shelf.aims();
+        setAim(aim);
+        setNotice(tr("Kept among your own aims as %1.").arg(QString::fromStdString(aim.name)));
+    } catch (const Error &e) {
+        setNotice(QString::fromUtf8(e.what()));
+    }
+}
+
+void Session::removeOwnAim(const QString &name)
+{
+    try {
+        m_shelf.remove(name);
+        m_state.ownAims = m_shelf.aims();
+        setNotice(tr("%1 was removed from your own aims. The aim itself stays as it is.").arg(name));
+    } catch (const Error &e) {
+        setNotice(QString::fromUtf8(e.what()));
+    }
+}
+
+/// By the newest readings of the display as found: this run's, else those of last time.
+void Session::judgeAim()
+{
+    m_state.aimProblem.clear();
+    const bool ofThisRun = !m_state.results.found.empty();
+    if (!ofThisRun && !m_state.lastTime)
+        return;
+    const run::RunResults &r = ofThisRun ? m_state.results : *m_state.lastTime;
+    const auto &controls = r.setup.startControls;
+    const bool canRise = !controls || controls->brightness < 100;
+    const auto reach = DisplayReach::fromReadings(r.found, canRise);
+    if (!reach)
+        return;
+    if (const auto why = whyOutOfReach(m_state.aim, *reach))
+        m_state.aimProblem = tr("%1 cannot do this: %2")
+                                 .arg(m_state.displays[m_state.selected].name,
+                                      QString::fromStdString(*why));
 }
 
 void Session::beginRun()
 {
+    if (!m_state.aimProblem.isEmpty()) {
+        setNotice(m_state.aimProblem);
+        return;
+    }
     run::RunSetup setup = m_workplace->setup(m_state.selected);
     setup.aim = m_state.aim;
-    setup.chartPatches = m_state.chartPatches;
+    const MeasureChoice &measure = m_state.measure;
+    setup.chartPatches = measure.patches;
+    constexpr int kMostChosen = 2000; // far beyond where choosing still gains
+    if (measure.until != MeasureChoice::Until::Patches)
+        setup.chartPatches = kMostChosen;
+    if (measure.until == MeasureChoice::Until::GoodEnough)
+        setup.expectedError = measure.expectedError;
+    if (measure.until == MeasureChoice::Until::Time)
+        setup.maxMinutes = measure.minutes;
     setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
     m_state.notice.clear();
     m_state.liveReadings.clear();
@@ -456,6 +519,7 @@ void Session::setProfileTitle(const QString &title)
 
 void Session::publish()
 {
+    judgeAim();
     if (!m_publish.isActive())
         m_publish.start(kPublishMs);
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/session_state.h"
+#include "run/aim_shelf.h"
 
 #include <QObject>
 #include <QThread>
@@ -50,7 +51,10 @@ public slots:
     void setReadyPoint(int index, bool done);
     /// Changes the aim, with undo.
     void setAim(const lantern::Aim &aim);
-    void setChartPatches(int count);
+    void setMeasureChoice(const lantern::app::MeasureChoice &choice);
+    /// Keeps the aim among the person's own, under its name.
+    void keepAim(const QString &name);
+    void removeOwnAim(const QString &name);
     /// The main action under the ledger.
     void act();
     void proceed();
@@ -85,6 +89,7 @@ signals:
 private:
     friend class AimCommand;
     void applyAim(const Aim &aim);
+    void judgeAim();
     void beginRun();
     void clearRun();
     void putBack();
@@ -96,6 +101,7 @@ private:
 
     Workplace *m_workplace;
     QString m_logbookPath;
+    run::AimShelf m_shelf;
     SessionState m_state;
     QUndoStack m_undo;
     QThread m_thread;

@@ -48,6 +48,16 @@ struct MeterCard {
     std::optional<run::RoomLight> room;
 };
 
+/// How much to measure.
+struct MeasureChoice {
+    enum class Until { Patches, GoodEnough, Time };
+    Until until = Until::Patches;
+    int patches = 96;           ///< exactly for Patches
+    double expectedError = 0.1; ///< mean ΔE00, for GoodEnough
+    double minutes = 5;         ///< for Time
+    bool operator==(const MeasureChoice &) const = default;
+};
+
 /// Whether the profile of this run is really the one in use, read back from the display server.
 struct ProfileInUse {
     bool checked = false;
@@ -62,7 +72,11 @@ struct SessionState {
     int selected = 0;
     MeterCard meter;
     Aim aim;
-    int chartPatches = 96;
+    /// Why the selected display cannot do what the aim asks, judged by what was read of it; empty:
+    /// nothing speaks against it.
+    QString aimProblem;
+    std::vector<Aim> ownAims;
+    MeasureChoice measure;
     std::vector<ReadyPoint> ready;
     bool readyConfirmed = false;
     ViewId view = ViewId::Ready;

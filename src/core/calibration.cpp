@@ -1,5 +1,6 @@
 #include "core/calibration.h"
 
+#include "core/aim_reach.h"
 #include "core/difference.h"
 #include "core/error.h"
 #include "core/text.h"
@@ -17,13 +18,7 @@ constexpr int kMaxRounds = 6;
 constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02;       ///< mean ΔE00 that another round must win
 constexpr double kDarkestJudged = 0.05;    ///< greys below 5 % are not counted in the mean
-constexpr double kShortfallAllowed = 0.01; ///< of luminance, before the aim counts as out of reach
 constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
-
-const char *channelName(int c)
-{
-    return c == 0 ? "red" : c == 1 ? "green" : "blue";
-}
 
 } // namespace
 
@@ -154,35 +149,14 @@ void CalibrationPlan::solveNative()
 void CalibrationPlan::chooseAimedWhite()
 {
     const Chromaticity xy = aimChromaticity(m_aim, chromaticity(m_nativeWhite));
-    const Vec3 perLuminance = m_inversePrimaries * vec(fromChromaticity(xy, 1));
-    const Vec3 blackDrive = m_inversePrimaries * vec(m_black);
-    std::array<std::pair<double, int>, 3> reach; // luminance that each channel allows
-    for (int c = 0; c < 3; ++c) {
-        if (perLuminance[c] <= 0)
-            throw Error(ErrorKind::Device, "display",
-                        "the aimed white (x " + fixedNumber(xy.x, 4) + ", y " +
-                            fixedNumber(xy.y, 4) + ") lies outside what its primaries can mix",
-                        "Choose a white nearer to the display's own.");
-        reach[c] = {(m_fullDrive[c] + blackDrive[c]) / perLuminance[c], c};
-    }
-    std::sort(reach.begin(), reach.end());
-    double luminance = std::min(reach[0].first, m_nativeWhite.Y);
-    if (m_aim.luminanceCdM2) {
-        if (*m_aim.luminanceCdM2 > luminance * (1 + kShortfallAllowed)) {
-            const std::string most = fixedNumber(std::floor(luminance * 10) / 10, 1);
-            constexpr double kClearly = 1.05; // one channel alone is to blame
-            const bool oneLimits = reach[1].first > kClearly * reach[0].first;
-            throw Error(ErrorKind::Device, "display",
-                        "the aim asks for " + shortNumber(*m_aim.luminanceCdM2) + " cd/m² at " +
-                            whiteName(m_aim.white) + ", the display reaches " + most + " there" +
-                            (oneLimits ? std::string(" because no ") +
-                                             channelName(reach[0].second) + " is left"
-                                       : std::string()),
-                        "Raise the display's brightness, or aim at " + most +
-                            " cd/m² or less, or at a white nearer to its own.");
-        }
+    const DisplayReach reach{m_nativeWhite, m_black, m_primaries, false};
+    Aim bright = m_aim;
+    bright.contrastRatio.reset(); // what is asked beyond the panel's own is simply not needed
+    if (const auto why = whyOutOfReach(bright, reach))
+        throw Error(ErrorKind::Device, "display", *why);
+    double luminance = reach.limit(xy).luminance;
+    if (m_aim.luminanceCdM2)
         luminance = std::min(luminance, *m_aim.luminanceCdM2);
-    }
     m_aimedWhite = fromChromaticity(xy, luminance);
     m_aimedBlack = m_black;
     if (m_aim.contrastRatio) {
@@ -284,22 +258,23 @@ void CalibrationPlan::solveEntries(int count,
     for (int c = 0; c < 3; ++c)
         levels[c] = m_responses[c].levels(bits);
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
-    constexpr size_t kCoarse = 600; // levels; from here on wandering further gains nothing
+    constexpr size_t kReach = 2;     // levels on each side of the exact light
+    constexpr double kUneven = 0.005; // ΔE00
     std::array<size_t, 3> lowest{};
     for (int i = 0; i < count; ++i) {
         const XYZ aimed = aimedGrey(i / (count - 1.0));
         const Lab aim = labFromXyz(relativeTo(aimed, m_aimedWhite), white);
         const Vec3 wanted = drive(aimed);
-        std::array<size_t, 3> from{}, to{};
+        std::array<size_t, 3> from{}, to{}, exact{};
         for (int c = 0; c < 3; ++c) {
             const auto &all = levels[c];
             const auto above = static_cast<size_t>(
                 std::lower_bound(all.begin(), all.end(), wanted[c],
                                  [](const auto &level, double w) { return level.light < w; }) -
                 all.begin());
-            const size_t reach = all.size() < kCoarse ? 2 : 1;
-            from[c] = std::max(lowest[c], above - std::min(above, reach));
-            to[c] = std::max(from[c], std::min(all.size() - 1, above + reach - 1));
+            exact[c] = above;
+            from[c] = std::max(lowest[c], above - std::min(above, kReach));
+            to[c] = std::max(from[c], std::min(all.size() - 1, above + kReach - 1));
         }
         double best = INFINITY;
         std::array<size_t, 3> chosen = from;
@@ -312,8 +287,14 @@ void CalibrationPlan::solveEntries(int count,
                     const XYZ shown = toXyz(vec(m_black) + m_primaries * light);
                     const double d =
                         deltaE2000(aim, labFromXyz(relativeTo(shown, m_aimedWhite), white));
-                    if (d < best) {
-                        best = d;
+                    // Levels away from the exact ones make the channel's steps uneven, which all
+                    // colours but this grey pay for.
+                    double cost = d;
+                    for (int c = 0; c < 3; ++c)
+                        if (at[c] > exact[c] || at[c] + 1 < exact[c])
+                            cost += kUneven;
+                    if (cost < best) {
+                        best = cost;
                         chosen = at;
                     }
                 }

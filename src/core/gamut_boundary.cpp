@@ -16,6 +16,14 @@ constexpr double kBin = 2 * std::numbers::pi / GamutBoundary::kHues;
 /// in which they are nearly flat.
 constexpr int kFaceSteps = 32;
 
+/// A broken profile may give anything; colours far beyond any are drawn in, nonsense counts as 0.
+Lab sane(const Lab &lab)
+{
+    constexpr double kFar = 1000;
+    auto limit = [](double v) { return std::isfinite(v) ? std::clamp(v, -kFar, kFar) : 0.0; };
+    return {limit(lab.L), limit(lab.a), limit(lab.b)};
+}
+
 double cross(const Eigen::Vector2d &p, const Eigen::Vector2d &q)
 {
     return p[0] * q[1] - p[1] * q[0];
@@ -36,7 +44,7 @@ GamutBoundary GamutBoundary::ofCube(const std::function<Lab(const Vec3 &)> &toLa
                     at[axis] = wall;
                     at[(axis + 1) % 3] = static_cast<double>(i) / kFaceSteps;
                     at[(axis + 2) % 3] = static_cast<double>(j) / kFaceSteps;
-                    const Lab lab = toLab(at);
+                    const Lab lab = sane(toLab(at));
                     g.m_minA = std::min(g.m_minA, lab.a);
                     g.m_maxA = std::max(g.m_maxA, lab.a);
                     g.m_minB = std::min(g.m_minB, lab.b);

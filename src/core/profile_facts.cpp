@@ -92,8 +92,14 @@ void compareGamuts(const ProfileFile &profile, const ProfileFile *other, const s
                                gamutCoverage(profile.primaries(), primaries),
                                gamut.volume() / volume});
     };
-    for (const NamedSpace &space : namedSpaces())
-        compare(space.name, gamutOf(space), adapted(space));
+    static const std::vector<GamutBoundary> named = [] {
+        std::vector<GamutBoundary> all;
+        for (const NamedSpace &space : namedSpaces())
+            all.push_back(gamutOf(space));
+        return all;
+    }();
+    for (size_t i = 0; i < named.size(); ++i)
+        compare(namedSpaces()[i].name, named[i], adapted(namedSpaces()[i]));
     if (other)
         compare(name, other->gamut(), other->primaries());
 }

@@ -58,7 +58,7 @@ std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile 
     for (const ReferenceColour &colour : set.colours) {
         const Vec3 exact = vec(profile.toDevice(colour.lab));
         const DeviceRgb rgb = toDeviceRgb(exact.array().round());
-        out.push_back({colour, rgb, profile.toLab(rgb)});
+        out.push_back({colour, rgb, profile.toLab(toDeviceRgb(exact))});
     }
     return out;
 }

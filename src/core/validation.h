@@ -40,7 +40,7 @@ const Tolerance &toleranceByName(const std::string &name);
 struct AimedPatch {
     ReferenceColour reference;
     DeviceRgb rgb; ///< whole code values
-    Lab reachable; ///< what the profile says these code values give
+    Lab reachable; ///< what the profile says the display comes nearest with, before rounding
 };
 
 /// Sends reference colours through a profile.

@@ -94,6 +94,15 @@ LedgerRow profileRow(const SessionState &state)
     return row;
 }
 
+QString measureVerb(const run::RunSetup &setup)
+{
+    if (setup.expectedError > 0)
+        return tr("Measure until ΔE00 %1").arg(figure(setup.expectedError, 2));
+    if (setup.maxMinutes > 0)
+        return tr("Measure for %1 minutes").arg(figure(setup.maxMinutes, 0));
+    return tr("Measure %1 patches").arg(setup.chartPatches);
+}
+
 QString stageVerb(const SessionState &state)
 {
     switch (state.status.stage) {
@@ -104,7 +113,7 @@ QString stageVerb(const SessionState &state)
     case Stage::Calibrate:
         return tr("Calibrate tone and grey");
     case Stage::Measure:
-        return tr("Measure %1 patches").arg(state.results.setup.chartPatches);
+        return measureVerb(state.results.setup);
     case Stage::Build:
         return tr("Build the profile");
     case Stage::Install:
@@ -182,6 +191,8 @@ MainAction beforeRun(const SessionState &state)
     }
     if (state.view != ViewId::Aim)
         return {tr("Choose the aim"), QString(), Intent::ChooseAim};
+    if (!state.aimProblem.isEmpty())
+        return {tr("Change the aim"), state.aimProblem, Intent::ChooseAim};
     return {tr("Use this aim"), QString::fromStdString(aimSummary(state.aim)), Intent::BeginRun};
 }
 

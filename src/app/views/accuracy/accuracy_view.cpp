@@ -194,7 +194,14 @@ void AccuracyView::showChart(const SessionState &state)
         setExplanation(chart ? tr("The patches of the chart, lit up as they are read.")
                              : tr("The chart has been read. The validation follows when the "
                                   "profile is installed."));
-        const auto patches = makeChart(state.results.setup.chartPatches);
+        const run::RunSetup &setup = state.results.setup;
+        std::vector<DeviceRgb> patches;
+        if (setup.expectedError > 0 || setup.maxMinutes > 0) // chosen as the readings come in
+            for (const Reading &r : readings)
+                patches.push_back(r.rgb);
+        else
+            patches = measuringOrder(setup.chartList.empty() ? makeChart(setup.chartPatches)
+                                                             : setup.chartList);
         for (size_t i = 0; i < patches.size(); ++i) {
             const QColor colour(int(patches[i].r), int(patches[i].g), int(patches[i].b));
             fields.push_back({tr("patch %1").arg(i + 1),

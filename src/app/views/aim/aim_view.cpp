@@ -55,7 +55,13 @@ AimView::AimView(Session *session)
       m_luminanceKind(new QComboBox),
       m_blackKind(new QComboBox),
       m_contrast(new QSpinBox),
-      m_patches(new QSpinBox)
+      m_patches(new QSpinBox),
+      m_measureKind(new QComboBox),
+      m_expected(spin(0.02, 2, 2, 0.05, tr(" ΔE00"))),
+      m_minutes(spin(1, 600, 0, 1, tr(" min"))),
+      m_name(new QLineEdit),
+      m_remove(new QPushButton(tr("&Remove"))),
+      m_problem(makeLabel({}, theme::kNormal, theme::kText))
 {
     setAcceptDrops(true);
     m_contrast->setRange(50, 100000);
@@ -63,8 +69,16 @@ AimView::AimView(Session *session)
     m_contrast->setAlignment(Qt::AlignRight);
     m_patches->setRange(kMinChart, kMaxChart);
     m_patches->setAlignment(Qt::AlignRight);
-    for (const Aim &preset : aimPresets())
-        m_preset->addItem(QString::fromStdString(preset.name));
+    fillPresets({});
+    m_measureKind->addItems(
+        {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
+    m_measureKind->setObjectName(QStringLiteral("measureKind"));
+    m_name->setObjectName(QStringLiteral("aimName"));
+    m_name->setPlaceholderText(tr("Name"));
+    m_name->setMaxLength(80);
+    m_name->setAccessibleName(tr("Name of the aim"));
+    m_problem->setObjectName(QStringLiteral("aimProblem"));
+    m_problem->setWordWrap(true);
     m_whiteKind->addItems(
         {tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
     m_toneKind->addItem(tr("Gamma"));
@@ -117,12 +131,27 @@ AimView::AimView(Session *session)
            "pictures."));
     add(tr("&Black"), m_blackKind, m_contrast, nullptr,
         tr("Limit the contrast only so that several displays match."));
-    add(tr("Chart"), m_patches, nullptr, nullptr,
-        tr("Patches to measure: 96 suffice for most displays, more for a finer table."));
+    auto *measureNumber = new QWidget;
+    auto *measureStack = new QHBoxLayout(measureNumber);
+    measureStack->setContentsMargins(0, 0, 0, 0);
+    for (QWidget *w : std::initializer_list<QWidget *>{m_patches, m_expected, m_minutes})
+        measureStack->addWidget(w);
+    add(tr("&Measure"), m_measureKind, measureNumber, nullptr,
+        tr("96 patches suffice for most displays. Else the program picks patches where it is least "
+           "certain, and stops at the mean error it expects, or at the time."));
     grid->setColumnStretch(4, 1);
     body()->addSpacing(8);
     body()->addLayout(grid);
+    body()->addWidget(m_problem);
 
+    auto *keep = new QPushButton(tr("&Keep as my own"));
+    keep->setObjectName(QStringLiteral("keepAim"));
+    connect(keep, &QPushButton::clicked, this,
+            [this] { this->session()->keepAim(m_name->text()); });
+    connect(m_name, &QLineEdit::returnPressed, keep, &QPushButton::click);
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        this->session()->removeOwnAim(QString::fromStdString(m_aim.name));
+    });
     auto *open = new QPushButton(tr("&Open an aim…"));
     auto *save = new QPushButton(tr("&Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
@@ -144,6 +173,11 @@ AimView::AimView(Session *session)
         }
     });
     auto *buttons = new QHBoxLayout;
+    m_name->setFixedWidth(220);
+    buttons->addWidget(m_name);
+    buttons->addWidget(keep);
+    buttons->addWidget(m_remove);
+    buttons->addSpacing(24);
     buttons->addWidget(open);
     buttons->addWidget(save);
     buttons->addStretch(1);
@@ -151,16 +185,46 @@ AimView::AimView(Session *session)
     body()->addStretch(1);
 
     connect(m_preset, &QComboBox::activated, this,
-            [this](int index) { this->session()->setAim(aimPresets().at(index)); });
+            [this](int index) {
+                const auto presets = aimPresets();
+                const auto i = static_cast<size_t>(index);
+                this->session()->setAim(i < presets.size() ? presets[i]
+                                                           : m_own.at(i - presets.size()));
+            });
     for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
         connect(box, &QComboBox::activated, this, &AimView::edited);
     for (QDoubleSpinBox *box : {m_kelvin, m_first, m_second, m_luminance, m_gamma})
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::edited);
     connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
-    connect(m_patches, &QSpinBox::valueChanged, this, [this](int count) {
-        if (!m_updating)
-            this->session()->setChartPatches(count);
-    });
+    connect(m_measureKind, &QComboBox::activated, this, &AimView::measureEdited);
+    connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
+    for (QDoubleSpinBox *box : {m_expected, m_minutes})
+        connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::measureEdited);
+}
+
+/// Presets by job first, then the person's own.
+void AimView::fillPresets(const std::vector<Aim> &own)
+{
+    if (m_preset->count() > 0 && own == m_own)
+        return;
+    m_own = own;
+    m_preset->clear();
+    for (const Aim &preset : aimPresets())
+        m_preset->addItem(QString::fromStdString(preset.name));
+    for (const Aim &aim : own)
+        m_preset->addItem(tr("%1 (own)").arg(QString::fromStdString(aim.name)));
+}
+
+void AimView::measureEdited()
+{
+    if (m_updating)
+        return;
+    MeasureChoice choice;
+    choice.until = static_cast<MeasureChoice::Until>(m_measureKind->currentIndex());
+    choice.patches = m_patches->value();
+    choice.expectedError = m_expected->value();
+    choice.minutes = m_minutes->value();
+    session()->setMeasureChoice(choice);
 }
 
 void AimView::edited()
@@ -205,9 +269,11 @@ void AimView::edited()
         aim.contrastRatio.reset();
     if (aim == m_aim)
         return;
-    for (const Aim &preset : aimPresets())
-        if (preset.name == aim.name)
-            aim.name = tr("%1, changed").arg(QString::fromStdString(preset.name)).toStdString();
+    const std::string changedName = tr("%1, changed").arg(QString::fromStdString(aim.name)).toStdString();
+    for (const std::vector<Aim> &list : {aimPresets(), m_own})
+        for (const Aim &known : list)
+            if (known.name == m_aim.name)
+                aim.name = changedName;
     session()->setAim(aim);
 }
 
@@ -215,13 +281,29 @@ void AimView::setState(const SessionState &state)
 {
     m_updating = true;
     m_aim = state.aim;
+    fillPresets(state.ownAims);
     m_preset->setCurrentIndex(-1);
-    const auto presets = aimPresets();
-    for (size_t i = 0; i < presets.size(); ++i)
-        if (presets[i].name == m_aim.name)
+    std::vector<Aim> all = aimPresets();
+    all.insert(all.end(), m_own.begin(), m_own.end());
+    for (size_t i = 0; i < all.size(); ++i)
+        if (all[i] == m_aim)
             m_preset->setCurrentIndex(static_cast<int>(i));
+    if (!m_name->hasFocus())
+        m_name->setText(QString::fromStdString(m_aim.name));
+    m_remove->setVisible(std::any_of(m_own.begin(), m_own.end(), [this](const Aim &own) {
+        return own.name == m_aim.name;
+    }));
+    m_problem->setText(state.aimProblem);
+    m_problem->setVisible(!state.aimProblem.isEmpty());
     showKind(state);
-    m_patches->setValue(state.chartPatches);
+    m_measure = state.measure;
+    m_measureKind->setCurrentIndex(static_cast<int>(m_measure.until));
+    m_patches->setValue(m_measure.patches);
+    m_expected->setValue(m_measure.expectedError);
+    m_minutes->setValue(m_measure.minutes);
+    m_patches->setVisible(m_measure.until == MeasureChoice::Until::Patches);
+    m_expected->setVisible(m_measure.until == MeasureChoice::Until::GoodEnough);
+    m_minutes->setVisible(m_measure.until == MeasureChoice::Until::Time);
     m_updating = false;
 }
 
@@ -266,7 +348,8 @@ void AimView::showKind(const SessionState &state)
     const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
     for (QWidget *w : std::initializer_list<QWidget *>{
              m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
-             m_luminanceKind, m_blackKind, m_contrast, m_patches})
+             m_luminanceKind, m_blackKind, m_contrast, m_patches, m_measureKind, m_expected,
+             m_minutes})
         w->setEnabled(!fixed);
     setExplanation(fixed
                        ? tr("The aim of the run under way. Stop the run to change it.")

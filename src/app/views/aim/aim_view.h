@@ -4,6 +4,9 @@
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
 #include <QSpinBox>
 
 namespace lantern::app {
@@ -24,12 +27,22 @@ private:
     void openFile(const QString &path);
     void showKind(const SessionState &state);
 
+    void fillPresets(const std::vector<Aim> &own);
+    void measureEdited();
+
     Aim m_aim;
+    std::vector<Aim> m_own;
+    MeasureChoice m_measure;
     QComboBox *m_preset, *m_whiteKind, *m_toneKind;
     QDoubleSpinBox *m_kelvin, *m_first, *m_second; ///< temperature; x or u', y or v'
     QDoubleSpinBox *m_luminance, *m_gamma;
     QComboBox *m_luminanceKind, *m_blackKind;
     QSpinBox *m_contrast, *m_patches;
+    QComboBox *m_measureKind;
+    QDoubleSpinBox *m_expected, *m_minutes;
+    QLineEdit *m_name;
+    QPushButton *m_remove;
+    QLabel *m_problem;
     bool m_updating = false;
 };
 
