@@ -19,7 +19,7 @@ constexpr int kFaceSteps = 32;
 /// A broken profile may give anything; colours far beyond any are drawn in, nonsense counts as 0.
 Lab sane(const Lab &lab)
 {
-    constexpr double kFar = 1000;
+    static constexpr double kFar = 1000;
     auto limit = [](double v) { return std::isfinite(v) ? std::clamp(v, -kFar, kFar) : 0.0; };
     return {limit(lab.L), limit(lab.a), limit(lab.b)};
 }
