@@ -37,11 +37,11 @@ void writeCsv(const std::vector<Row> &rows, const std::string &path)
     for (const Row &row : rows) {
         const JobOutcome &r = row.r;
         csv << row.display << ',' << row.meter << ',' << row.noise << ',' << row.chart << ','
-            << r.readings << ',' << r.whiteDeltaUv << ',' << r.luminanceError << ','
-            << r.grey.mean << ',' << r.grey.max << ',' << r.toneError << ',' << r.levels << ','
-            << r.forward.mean << ',' << r.forward.p95 << ',' << r.forward.max << ','
-            << r.inverse.mean << ',' << r.inverse.max << ',' << r.roundTrip.mean << ','
-            << r.expected << ',' << r.buildSeconds << '\n';
+            << r.readings << ',' << r.whiteDeltaUv << ',' << r.luminanceError << ',' << r.grey.mean
+            << ',' << r.grey.max << ',' << r.toneError << ',' << r.levels << ',' << r.forward.mean
+            << ',' << r.forward.p95 << ',' << r.forward.max << ',' << r.inverse.mean << ','
+            << r.inverse.max << ',' << r.roundTrip.mean << ',' << r.expected << ','
+            << r.buildSeconds << '\n';
     }
 }
 
@@ -66,7 +66,8 @@ void profileTable(const std::vector<Row> &rows, const std::string &meter, const 
     md << "\n## Profile, " << meter << " meter, noise " << noise
        << "\n\nForward (A2B1 against the display) mean / 95 % / worst, then through the inverse to "
           "whole code values, mean; ΔE00 over 1000 random code values. Expected: what the program "
-          "said by itself.\n\n| display | chart | readings | forward | inverse | round trip | expected |\n"
+          "said by itself.\n\n| display | chart | readings | forward | inverse | round trip | "
+          "expected |\n"
           "|---|---|---|---|---|---|---|\n";
     for (const Row &row : rows)
         if (row.meter == meter && row.noise == noise)
@@ -107,8 +108,8 @@ int main(int argc, char **argv)
                             rows.push_back({nameOf(argv[i]), meter, noise ? "on" : "off",
                                             std::to_string(count) + kind, runJob(o)});
                             std::cerr << rows.back().display << ' ' << meter << ' '
-                                      << rows.back().chart << ": "
-                                      << rows.back().r.forward.mean << '\n';
+                                      << rows.back().chart << ": " << rows.back().r.forward.mean
+                                      << '\n';
                         }
     } catch (const std::exception &e) {
         std::cerr << "accuracy: " << e.what() << '\n';
@@ -117,7 +118,8 @@ int main(int argc, char **argv)
     writeCsv(rows, argv[1]);
     std::ofstream md(argv[2]);
     md << "# Accuracy on the bench\n\nMade by `tools/benchmark`; all numbers are measured, none is "
-          "set by hand. Displays: `bench-marks/displays` and `demo-data`. \"chosen\": patches chosen "
+          "set by hand. Displays: `bench-marks/displays` and `demo-data`. \"chosen\": patches "
+          "chosen "
           "while measuring; \"grid\": the largest regular grid with at most so many patches. "
           "The full table is in accuracy.csv.\n\n";
     calibrationTable(rows, md);

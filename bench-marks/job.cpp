@@ -38,9 +38,8 @@ void judgeGreys(const Aim &aim, const bench::Bench &b, const bench::DisplayCondi
     double tone = 0;
     for (int code = 13; code <= 255; ++code) {
         const XYZ grey = b.display().emitted({double(code), double(code), double(code)}, state);
-        const double wanted =
-            aimedWhite.Y * toneLuminance(aim.tone, code / 255.0,
-                                         {black.Y / aimedWhite.Y, aimedWhite.Y});
+        const double wanted = aimedWhite.Y * toneLuminance(aim.tone, code / 255.0,
+                                                           {black.Y / aimedWhite.Y, aimedWhite.Y});
         const Lab target = labUnder(fromChromaticity(aimed, wanted), aimedWhite);
         const Lab shown = labUnder(grey, aimedWhite);
         all.push_back(deltaE2000(target, shown));
@@ -127,9 +126,9 @@ JobOutcome runJob(const JobOptions &o)
         bench::carryOut(chart, b);
         readings = chart.readings();
     } else {
-        PatchListPlan chart(
-            o.chart == Chart::Grid ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
-                          : measuringOrder(makeChart(o.patches)));
+        PatchListPlan chart(o.chart == Chart::Grid
+                                ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
+                                : measuringOrder(makeChart(o.patches)));
         bench::carryOut(chart, b);
         readings = chart.readings();
     }

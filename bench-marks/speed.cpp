@@ -48,8 +48,8 @@ void differenceBatch(benchmark::State &state)
     const auto v = randomLab(n);
     std::vector<float> out(n);
     for (auto _ : state) {
-        deltaE2000({v[0].data(), v[1].data(), v[2].data()},
-                   {v[3].data(), v[4].data(), v[5].data()}, out.data(), n);
+        deltaE2000({v[0].data(), v[1].data(), v[2].data()}, {v[3].data(), v[4].data(), v[5].data()},
+                   out.data(), n);
         benchmark::DoNotOptimize(out.data());
     }
     state.SetItemsProcessed(state.iterations() * int64_t(n));
@@ -94,7 +94,13 @@ void buildTable(benchmark::State &state)
     getrusage(RUSAGE_SELF, &usage);
     state.counters["peak_MB"] = double(usage.ru_maxrss) / 1024;
 }
-BENCHMARK(buildTable)->Arg(200)->Arg(1000)->Arg(5000)->Arg(11000)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(buildTable)
+    ->Arg(200)
+    ->Arg(1000)
+    ->Arg(5000)
+    ->Arg(11000)
+    ->Unit(benchmark::kMillisecond)
+    ->UseRealTime();
 
 void transformLittleCms(benchmark::State &state)
 {

@@ -8,7 +8,6 @@
 
 #include <QDir>
 #include <QFileInfo>
-#include <QFileInfo>
 #include <QUndoCommand>
 
 #include <algorithm>
@@ -289,7 +288,8 @@ void Session::removeOwnAim(const QString &name)
     try {
         m_shelf.remove(name);
         m_state.ownAims = m_shelf.aims();
-        setNotice(tr("%1 was removed from your own aims. The aim itself stays as it is.").arg(name));
+        setNotice(
+            tr("%1 was removed from your own aims. The aim itself stays as it is.").arg(name));
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
@@ -309,9 +309,9 @@ void Session::judgeAim()
     if (!reach)
         return;
     if (const auto why = whyOutOfReach(m_state.aim, *reach))
-        m_state.aimProblem = tr("%1 cannot do this: %2")
-                                 .arg(m_state.displays[m_state.selected].name,
-                                      QString::fromStdString(*why));
+        m_state.aimProblem =
+            tr("%1 cannot do this: %2")
+                .arg(m_state.displays[m_state.selected].name, QString::fromStdString(*why));
 }
 
 void Session::beginRun()

@@ -9,8 +9,8 @@
 #include "core/spaces.h"
 #include "core/text.h"
 
-#include <QImageReader>
 #include <QColorSpace>
+#include <QImageReader>
 
 #include <cmath>
 #include <iostream>

@@ -111,7 +111,9 @@ void printWhite(const Chromaticity &c, const WhiteOptions &o)
     const Cct cct = correlatedColourTemperature(c);
     const UvPrime uv = uvPrime(c);
     if (o.json)
-        std::cout << Json{{"xy", {c.x, c.y}}, {"uv", {uv.u, uv.v}}, {"cct", cct.kelvin},
+        std::cout << Json{{"xy", {c.x, c.y}},
+                          {"uv", {uv.u, uv.v}},
+                          {"cct", cct.kelvin},
                           {"duv", cct.duv}}
                          .dump()
                   << '\n';
@@ -171,8 +173,7 @@ int convert(const ConvertOptions &o)
     const Converter converter(whiteOption(!o.white.empty() ? o.white : srgb ? "D65" : "D50"));
     Json all = Json::array();
     forEachLine(3, [&](const std::vector<double> &v) {
-        const Vec3 out =
-            converter.fromXyz(o.to, converter.toXyz(o.from, Vec3(v[0], v[1], v[2])));
+        const Vec3 out = converter.fromXyz(o.to, converter.toXyz(o.from, Vec3(v[0], v[1], v[2])));
         if (o.json)
             all.push_back({out[0], out[1], out[2]});
         else

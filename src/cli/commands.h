@@ -61,7 +61,7 @@ struct ValidateOptions {
 };
 struct RunOptions {
     std::string display, aim, out, meter = "reference", technology, kind = "table", fault,
-        chart = "96", correction;
+                                   chart = "96", correction;
     RoomOptions room;
     double expectedError = 0, minutes = 0;
     int icc = 4, grid = 33;

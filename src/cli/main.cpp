@@ -90,7 +90,8 @@ void addWhite(CLI::App &app, WhiteOptions &o)
 
 void addInspect(CLI::App &app, InspectOptions &o)
 {
-    CLI::App *c = app.add_subcommand("inspect", "header, tags, white, gamut and video LUT of a profile");
+    CLI::App *c =
+        app.add_subcommand("inspect", "header, tags, white, gamut and video LUT of a profile");
     c->add_option("profile", o.profile, "ICC profile")->required();
     c->add_option("--against", o.against, "another profile to compare the gamut with");
     addJson(c, o.json);
@@ -111,14 +112,16 @@ void addProof(CLI::App &app, ProofOptions &o)
     c->add_option("--characterisation", o.characterisation, "CGATS file with CMYK and Lab or XYZ")
         ->required();
     c->add_option("--profile", o.profile, "ICC profile of the display")->required();
-    c->add_flag("--paper-white", o.paperWhite, "show the paper's own white instead of the display's");
+    c->add_flag("--paper-white", o.paperWhite,
+                "show the paper's own white instead of the display's");
     addJson(c, o.json);
 }
 
 void addCorrection(CLI::App &app, CorrectionOptions &o)
 {
     CLI::App *c = app.add_subcommand(
-        "correction", "a meter's correction from readings of one display by it and by a better one");
+        "correction",
+        "a meter's correction from readings of one display by it and by a better one");
     c->add_option("--meter", o.meter, "CGATS readings of red, green, blue, white by the meter")
         ->required();
     c->add_option("--reference", o.reference, "the same by the reference")->required();
@@ -129,7 +132,8 @@ void addCorrection(CLI::App &app, CorrectionOptions &o)
 
 void addChart(CLI::App &app, ChartOptions &o)
 {
-    CLI::App *c = app.add_subcommand("chart", "writes a chart for run --chart, tells how long it takes");
+    CLI::App *c =
+        app.add_subcommand("chart", "writes a chart for run --chart, tells how long it takes");
     c->add_option("--kind", o.kind, "spread (default), grid or rendition24")
         ->check(CLI::IsMember({"spread", "grid", "rendition24"}));
     c->add_option("--count", o.count, "patches, or colours to take from a picture")
@@ -166,7 +170,8 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--profile", o.profile, "ICC profile")->required();
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
     c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
-    c->add_option("--reference", o.reference, "lantern40 (default), chart24, or a CGATS, CxF3 or CSV list");
+    c->add_option("--reference", o.reference,
+                  "lantern40 (default), chart24, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
                   "studio, general or basic: exit code 4 when exceeded");
     addJson(c, o.json);
@@ -181,8 +186,9 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--aim", o.aim, "aim file; default: D65, 120 cd/m², gamma 2.2");
     c->add_option("--chart", o.chart,
                   "number of patches, 24 to 12000 (default 96), or a CGATS, CxF3 or CSV list");
-    c->add_option("--until", o.expectedError,
-                  "choose patches while measuring, at most --chart, until this mean ΔE00 is expected")
+    c->add_option(
+         "--until", o.expectedError,
+         "choose patches while measuring, at most --chart, until this mean ΔE00 is expected")
         ->check(CLI::NonNegativeNumber);
     c->add_option("--minutes", o.minutes, "choose patches while measuring for so long at most")
         ->check(CLI::NonNegativeNumber);

@@ -178,8 +178,8 @@ int proof(const ProofOptions &o)
         return 0;
     }
     std::cout << percent(p.insideShare) << " of " << p.colours.size()
-              << " colours lie inside the display's gamut; all: mean "
-              << fixedNumber(p.all.mean, 2) << ", worst " << fixedNumber(p.all.max, 2) << " ΔE00\n";
+              << " colours lie inside the display's gamut; all: mean " << fixedNumber(p.all.mean, 2)
+              << ", worst " << fixedNumber(p.all.max, 2) << " ΔE00\n";
     for (const ProofedColour &c : p.colours)
         if (!c.inside)
             std::cout << "  outside " << c.name << "\t" << fixedNumber(c.deltaE00, 2) << " ΔE00\n";

@@ -31,7 +31,7 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
     s.serial = display.serial;
     s.technology = bench.technology();
     s.meterName = meter.name;
-    s.correction = !o.correction.empty()     ? "corrected by " + o.correction
+    s.correction = !o.correction.empty() ? "corrected by " + o.correction
                    : meter.isReference() ? ""
                                          : "corrected for " + bench.technology();
     if (!o.aim.empty())
@@ -84,8 +84,8 @@ void checkSetup(const RunSetup &s, const bench::Bench &bench)
     if (s.chartList.empty())
         (void)makeChart(s.chartPatches);
     if (s.intoSlot && bench.display().description().memorySlots == 0)
-        throw Error(ErrorKind::BadInput, "--into-slot",
-                    s.displayName + " has no memory of its own", "Leave the option out.");
+        throw Error(ErrorKind::BadInput, "--into-slot", s.displayName + " has no memory of its own",
+                    "Leave the option out.");
     if (s.iccVersion != 2 && s.iccVersion != 4)
         throw Error(ErrorKind::BadInput, "--icc " + std::to_string(s.iccVersion),
                     "2 (v2.4) or 4 (v4.4) is expected");
@@ -163,9 +163,8 @@ int run(const RunOptions &o)
     }
 
     RunEngine engine(logbookPath);
-    engine.setDevices(
-        {&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store,
-         setup.intoSlot ? &slot : nullptr});
+    engine.setDevices({&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
+                       &lut, &store, setup.intoSlot ? &slot : nullptr});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

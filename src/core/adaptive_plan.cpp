@@ -20,8 +20,8 @@ constexpr size_t kFolds = 8;
 constexpr int kFirstBatch = 32;
 constexpr int kProbes = 1500; ///< code values at which models are compared
 
-/// Evenly spread code values, whole: the additive recurrence of the plastic number's cousin in three
-/// dimensions. Roberts (2018), "The unreasonable effectiveness of quasirandom sequences".
+/// Evenly spread code values, whole: the additive recurrence of the plastic number's cousin in
+/// three dimensions. Roberts (2018), "The unreasonable effectiveness of quasirandom sequences".
 std::vector<DeviceRgb> probes(int count)
 {
     constexpr double g = 1.2207440846057596; // root of x^4 = x + 1
@@ -55,7 +55,8 @@ std::vector<bool> anchors(const std::vector<Reading> &readings)
 /// Models fitted without each eighth of the readings, and what they predict for it.
 struct Committee {
     std::vector<DisplayModel> models;
-    std::vector<double> heldOut; ///< ΔE00 of each reading by the model that has not seen it; < 0: none
+    std::vector<double>
+        heldOut; ///< ΔE00 of each reading by the model that has not seen it; < 0: none
 };
 
 Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path)

@@ -9,10 +9,10 @@ namespace lantern {
 
 /// When to stop choosing patches; whichever comes first.
 struct AdaptiveLimits {
-    int mostPatches = 400;     ///< kMinChart..kMaxChart
-    double expectedError = 0;  ///< mean ΔE00 over all code values; 0: go on to the other limits
-    double mostSeconds = 0;    ///< of readings, settling included; 0: no limit
-    double settleSeconds = 0;  ///< of the meter, for mostSeconds
+    int mostPatches = 400;    ///< kMinChart..kMaxChart
+    double expectedError = 0; ///< mean ΔE00 over all code values; 0: go on to the other limits
+    double mostSeconds = 0;   ///< of readings, settling included; 0: no limit
+    double settleSeconds = 0; ///< of the meter, for mostSeconds
 };
 
 /// What the readings so far are worth.
@@ -27,8 +27,8 @@ struct ExpectedError {
 /// certain, and there the next batch is read, spread out so that no two patches say the same.
 ///
 /// The expected error is that of predicting left-out readings (cross-validation), each weighted by
-/// the share of code values it stands for, the meter's scatter taken off. Method: query by committee
-/// (Seung, Opper, Sompolinsky, COLT 1992) with the jackknife's committee.
+/// the share of code values it stands for, the meter's scatter taken off. Method: query by
+/// committee (Seung, Opper, Sompolinsky, COLT 1992) with the jackknife's committee.
 class AdaptivePlan : public StagePlan {
 public:
     AdaptivePlan(AdaptiveLimits limits, SignalPath path);
@@ -56,8 +56,8 @@ private:
     std::vector<ExpectedError> m_history;
 };
 
-/// Expected error of a table profile from these readings, by cross-validation as AdaptivePlan does it.
-/// \throws Error BadInput as DisplayModel::fit
+/// Expected error of a table profile from these readings, by cross-validation as AdaptivePlan does
+/// it. \throws Error BadInput as DisplayModel::fit
 double expectedError(const std::vector<Reading> &readings, const SignalPath &path);
 
 } // namespace lantern

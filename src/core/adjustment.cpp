@@ -105,10 +105,10 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
     const bool whiteGood = !m_capabilities.gains || advice.deltaUv <= kGoodDeltaUv;
     // Without gains the LUT will dim channels to reach white; the light for that must be there.
     const double spare = 1 - advice.wanted.maxCoeff();
-    const bool luminanceGood = !m_capabilities.brightness || !luminance ||
-                               (spare >= -0.002 && spare <= kGoodLuminance &&
-                                (!m_capabilities.gains ||
-                                 std::abs(advice.luminanceError) <= kGoodLuminance));
+    const bool luminanceGood =
+        !m_capabilities.brightness || !luminance ||
+        (spare >= -0.002 && spare <= kGoodLuminance &&
+         (!m_capabilities.gains || std::abs(advice.luminanceError) <= kGoodLuminance));
     if (whiteGood && luminanceGood)
         advice.controls = last.controls;
     advice.settled = advice.controls == last.controls;
@@ -137,9 +137,8 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
     MonitorControls best = now;
     double least = INFINITY;
     auto consider = [&](const MonitorControls &trial) {
-        const bool tried = std::any_of(
-            m_readings.begin(), m_readings.end(),
-            [&](const WhiteReading &r) { return r.controls == trial; });
+        const bool tried = std::any_of(m_readings.begin(), m_readings.end(),
+                                       [&](const WhiteReading &r) { return r.controls == trial; });
         if (tried) // and found wanting
             return;
         const double light =
@@ -192,8 +191,9 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
             for (int c = 0; c < 3; ++c) {
                 const double exact =
                     100 * std::pow(atTop[c] / neediest * topFactor, 1 / m_exponent[c]);
-                const double gain =
-                    c == needy ? top : (corner >> c & 1) ? std::ceil(exact) : std::floor(exact);
+                const double gain = c == needy          ? top
+                                    : (corner >> c & 1) ? std::ceil(exact)
+                                                        : std::floor(exact);
                 trial.*gains[c] = std::clamp(gain, 1.0, 100.0);
             }
             withBrightness(trial, topFactor);

@@ -11,9 +11,9 @@ namespace lantern {
 
 /// What a display was read to be able to do, as it stands.
 struct DisplayReach {
-    XYZ white, black;                     ///< cd/m²
-    Mat3 primaries = Mat3::Identity();    ///< columns: light of each channel, cd/m², without black
-    bool brightnessCanRise = false;       ///< there is a control that may give more light
+    XYZ white, black;                  ///< cd/m²
+    Mat3 primaries = Mat3::Identity(); ///< columns: light of each channel, cd/m², without black
+    bool brightnessCanRise = false;    ///< there is a control that may give more light
 
     /// Nothing where white, black or a primary was not read, or the primaries do not span colour.
     static std::optional<DisplayReach> fromReadings(const std::vector<Reading> &readings,

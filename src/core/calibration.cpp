@@ -16,9 +16,9 @@ namespace {
 
 constexpr int kMaxRounds = 6;
 constexpr int kFewestRounds = 3;
-constexpr double kWorthwhile = 0.02;       ///< mean ΔE00 that another round must win
-constexpr double kDarkestJudged = 0.05;    ///< greys below 5 % are not counted in the mean
-constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
+constexpr double kWorthwhile = 0.02;    ///< mean ΔE00 that another round must win
+constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
+constexpr double kTintFade = 24;        ///< how fast the tint of black fades, as a power of 1 - v
 
 } // namespace
 
@@ -258,7 +258,7 @@ void CalibrationPlan::solveEntries(int count,
     for (int c = 0; c < 3; ++c)
         levels[c] = m_responses[c].levels(bits);
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
-    constexpr size_t kReach = 2;     // levels on each side of the exact light
+    constexpr size_t kReach = 2;      // levels on each side of the exact light
     constexpr double kUneven = 0.005; // ΔE00
     std::array<size_t, 3> lowest{};
     for (int i = 0; i < count; ++i) {

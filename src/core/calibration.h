@@ -36,7 +36,7 @@ struct CalibrationTarget {
 struct CalibrationResult {
     VideoLut lut = VideoLut::identity();
     std::optional<SlotTable> slot; ///< when the correction went into the monitor
-    XYZ aimedWhite; ///< cd/m²
+    XYZ aimedWhite;                ///< cd/m²
     std::vector<GreyPoint> greys;
     double meanDeltaE00 = 0; ///< over the greys from 5 % up
     double maxDeltaE00 = 0;
@@ -49,8 +49,8 @@ struct CalibrationResult {
 SignalPath signalPath(const CalibrationResult &result, const CalibrationTarget &target);
 
 /// Brings white, tone and grey balance to the aim with the video LUT or the monitor's own memory:
-/// measures black, white, the primaries and a grey ramp without correction, solves for one, measures
-/// greys through it, learns from them, and goes on until that stops making it better.
+/// measures black, white, the primaries and a grey ramp without correction, solves for one,
+/// measures greys through it, learns from them, and goes on until that stops making it better.
 ///
 /// Between white and black the aimed grey has the chromaticity of the aimed white; over the darkest
 /// levels it runs into the panel's own black, so that there is no jump of tint. Luminance follows

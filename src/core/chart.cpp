@@ -95,8 +95,8 @@ std::vector<DeviceRgb> renditionChart()
 {
     std::vector<DeviceRgb> out;
     for (const ReferenceColour &c : chart24().colours)
-        out.push_back(toDeviceRgb(
-            vec(srgbCodesFromPcs(c.lab)).array().round().cwiseMax(0).cwiseMin(255)));
+        out.push_back(
+            toDeviceRgb(vec(srgbCodesFromPcs(c.lab)).array().round().cwiseMax(0).cwiseMin(255)));
     return out;
 }
 
@@ -135,10 +135,9 @@ std::vector<DeviceRgb> measuringOrder(const std::vector<DeviceRgb> &patches)
 
 double MeterTiming::readingSeconds(double luminanceCdM2) const
 {
-    const double t =
-        luminanceCdM2 > 0
-            ? std::clamp(t0Seconds * y0CdM2 / luminanceCdM2, tMinSeconds, tMaxSeconds)
-            : tMaxSeconds;
+    const double t = luminanceCdM2 > 0
+                         ? std::clamp(t0Seconds * y0CdM2 / luminanceCdM2, tMinSeconds, tMaxSeconds)
+                         : tMaxSeconds;
     return settleSeconds + t;
 }
 

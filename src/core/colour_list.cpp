@@ -108,7 +108,8 @@ std::optional<Vec3> childNumbers(const pugi::xml_node &node, const Triple &names
             if (localName(child) == names[i]) {
                 const auto number = parseNumber(child.text().get());
                 if (!number)
-                    refuse(place, std::string("\"") + std::string(child.text().get()).substr(0, 40) +
+                    refuse(place, std::string("\"") +
+                                      std::string(child.text().get()).substr(0, 40) +
                                       "\" is not a finite number");
                 v[i] = *number;
                 found = true;
@@ -149,8 +150,9 @@ std::vector<ListedColour> fromCxf(const std::string &text, const std::string &so
     pugi::xml_document document;
     const pugi::xml_parse_result result = document.load_buffer(text.data(), text.size());
     if (!result) {
-        const auto end = text.begin() + static_cast<long>(
-                             std::min(text.size(), static_cast<size_t>(result.offset)));
+        const auto end =
+            text.begin() +
+            static_cast<long>(std::min(text.size(), static_cast<size_t>(result.offset)));
         refuse(source + ", line " + std::to_string(1 + std::count(text.begin(), end, '\n')),
                std::string("not valid XML: ") + result.description());
     }
@@ -172,16 +174,18 @@ std::vector<ListedColour> fromCxf(const std::string &text, const std::string &so
     };
     document.traverse(walker);
     if (out.empty())
-        throw Error(ErrorKind::BadInput, source, "no colours found",
-                    "A CxF3 file (ISO 17972-1) with ColorCIELab, ColorCIEXYZ or ColorSRGB values is "
-                    "expected.");
+        throw Error(
+            ErrorKind::BadInput, source, "no colours found",
+            "A CxF3 file (ISO 17972-1) with ColorCIELab, ColorCIEXYZ or ColorSRGB values is "
+            "expected.");
     return out;
 }
 
 std::string lowered(std::string text)
 {
-    std::transform(text.begin(), text.end(), text.begin(),
-                   [](unsigned char c) { return static_cast<char>(c < 128 ? std::tolower(c) : c); });
+    std::transform(text.begin(), text.end(), text.begin(), [](unsigned char c) {
+        return static_cast<char>(c < 128 ? std::tolower(c) : c);
+    });
     return text;
 }
 
@@ -254,7 +258,8 @@ std::vector<ListedColour> fromCsv(const std::string &text, const std::string &so
             Vec3 v;
             for (int i = 0; i < 3; ++i) {
                 if (at[i] >= cells.size())
-                    refuse(place, "has " + std::to_string(cells.size()) + " cells; the first line has " +
+                    refuse(place, "has " + std::to_string(cells.size()) +
+                                      " cells; the first line has " +
                                       std::to_string(titles.size()));
                 const auto value = parseNumber(cells[at[i]]);
                 if (!value)

@@ -87,8 +87,8 @@ Parts2000 parts2000(const Lab &a, const Lab &b)
     const double dTheta = 30 * std::exp(-square((hue - 275) / 25));
 
     const double l50 = square((a.L + b.L) / 2 - 50);
-    return {(b.L - a.L) / (1 + 0.015 * l50 / std::sqrt(20 + l50)),
-            (c2 - c1) / (1 + 0.045 * cMean), dH / (1 + 0.015 * cMean * t),
+    return {(b.L - a.L) / (1 + 0.015 * l50 / std::sqrt(20 + l50)), (c2 - c1) / (1 + 0.045 * cMean),
+            dH / (1 + 0.015 * cMean * t),
             -std::sin(2 * dTheta * kDegree) * 2 * chromaWeight(cMean)};
 }
 
@@ -131,8 +131,8 @@ double deltaECmc(const Lab &reference, const Lab &sample, double l, double c) no
 double deltaE2000(const Lab &a, const Lab &b) noexcept
 {
     const Parts2000 d = parts2000(a, b);
-    const double sum = square(d.lightness) + square(d.chroma) + square(d.hue) +
-                       d.rotation * d.chroma * d.hue;
+    const double sum =
+        square(d.lightness) + square(d.chroma) + square(d.hue) + d.rotation * d.chroma * d.hue;
     return std::sqrt(std::isnan(sum) ? sum : std::max(0.0, sum));
 }
 

@@ -86,11 +86,10 @@ deltaE2000(const LabArrays &a, const LabArrays &b, float *out, size_t count) noe
 
         const float cos2 = 2 * c * c - 1;
         const float sin2 = 2 * s * c;
-        const float t = 1 - 0.17f * (c * 0.866025404f + s * 0.5f) + 0.24f * cos2 +
-                        0.32f * ((4 * c * c - 3) * c * 0.994521895f -
-                                 (3 - 4 * s * s) * s * 0.104528463f) -
-                        0.20f * ((2 * cos2 * cos2 - 1) * 0.453990500f +
-                                 2 * sin2 * cos2 * 0.891006524f);
+        const float t =
+            1 - 0.17f * (c * 0.866025404f + s * 0.5f) + 0.24f * cos2 +
+            0.32f * ((4 * c * c - 3) * c * 0.994521895f - (3 - 4 * s * s) * s * 0.104528463f) -
+            0.20f * ((2 * cos2 * cos2 - 1) * 0.453990500f + 2 * sin2 * cos2 * 0.891006524f);
         float hue = angle(s, c) * 57.2957795f;
         hue = hue < 0 ? hue + 360 : hue;
         const float z = (hue - 275) / 25;

@@ -212,7 +212,8 @@ private:
     {
         double cost = 0;
         for (const Observation &o : m_data) {
-            const Vec3 light(p.light(0, o.drive[0]), p.light(1, o.drive[1]), p.light(2, o.drive[2]));
+            const Vec3 light(p.light(0, o.drive[0]), p.light(1, o.drive[1]),
+                             p.light(2, o.drive[2]));
             const Vec3 r = vec(labFromXyz(p.mix(light, nullptr), kD50)) - vec(o.lab);
             cost += o.weight * o.weight * r.squaredNorm();
         }

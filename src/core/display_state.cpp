@@ -95,7 +95,8 @@ void judgeGreys(DisplayState &state, const Aim &aim)
         balance += deltaE2000(labFromXyz(relativeTo(r.xyz, white), relWhite),
                               labFromXyz(relativeTo(neutral, white), relWhite));
         if (!native)
-            tone += std::abs(r.xyz.Y / white.Y / toneLuminance(aim.tone, v, {black.Y / white.Y, white.Y}) - 1);
+            tone += std::abs(
+                r.xyz.Y / white.Y / toneLuminance(aim.tone, v, {black.Y / white.Y, white.Y}) - 1);
         ++judged;
         const double light = (r.xyz.Y - black.Y) / (white.Y - black.Y);
         if (v >= 0.1 && v <= 0.9 && light > 0) {

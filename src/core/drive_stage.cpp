@@ -13,8 +13,8 @@ DriveStage::DriveStage()
 
 DriveStage::DriveStage(const SignalPath &path) : DriveStage()
 {
-    m_identity = path.lut == VideoLut::identity() && path.linkBits.value_or(8) >= 8 &&
-                 !path.slot && path.panelBits == 0;
+    m_identity = path.lut == VideoLut::identity() && path.linkBits.value_or(8) >= 8 && !path.slot &&
+                 path.panelBits == 0;
     if (m_identity)
         return;
     for (int c = 0; c < 3; ++c) {

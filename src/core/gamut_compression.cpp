@@ -27,15 +27,15 @@ Lab GamutCompression::compress(const Lab &lab) const
 {
     constexpr double kTowardsMiddle = 0.3;
     constexpr double kUntouched = 0.8;
-    constexpr double kNeutralTo = 3;  // chroma below which nothing moves, so black stays black
-    constexpr double kFullFrom = 15;  // and from which on all of the move is made
+    constexpr double kNeutralTo = 3; // chroma below which nothing moves, so black stays black
+    constexpr double kFullFrom = 15; // and from which on all of the move is made
     const double share =
         std::clamp((chroma(lab) - kNeutralTo) / (kFullFrom - kNeutralTo), 0.0, 1.0);
     if (share == 0)
         return lab;
     const double focus = lab.L + kTowardsMiddle * (50 - lab.L);
-    if (m_display.contains({focus + (lab.L - focus) / kUntouched, lab.a / kUntouched,
-                            lab.b / kUntouched}))
+    if (m_display.contains(
+            {focus + (lab.L - focus) / kUntouched, lab.a / kUntouched, lab.b / kUntouched}))
         return lab;
     const double display = reach(m_display, focus, lab);
     const double knee = kUntouched * display;

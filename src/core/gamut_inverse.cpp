@@ -25,8 +25,8 @@ struct SeedCloud {
     }
     template <class Box> bool kdtree_get_bbox(Box &) const { return false; }
 };
-using Tree = nanoflann::KDTreeSingleIndexAdaptor<
-    nanoflann::L2_Simple_Adaptor<double, SeedCloud>, SeedCloud, 3>;
+using Tree = nanoflann::KDTreeSingleIndexAdaptor<nanoflann::L2_Simple_Adaptor<double, SeedCloud>,
+                                                 SeedCloud, 3>;
 
 } // namespace
 

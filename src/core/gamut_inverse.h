@@ -7,8 +7,8 @@
 
 namespace lantern {
 
-/// Finds the channel lightness (see DisplayModel) that shows a colour: exactly inside the gamut, the
-/// displayable colour of least ΔE00 outside it.
+/// Finds the channel lightness (see DisplayModel) that shows a colour: exactly inside the gamut,
+/// the displayable colour of least ΔE00 outside it.
 class GamutInverse {
 public:
     explicit GamutInverse(const DisplayModel &model);

@@ -59,10 +59,12 @@ Mat3 correctionMatrix(const std::vector<Reading> &meter, const std::string &mete
 {
     const auto read = fourColours(meter, meterSource);
     const auto truth = fourColours(reference, referenceSource);
-    for (const auto &[set, source] : {std::pair(read, meterSource), std::pair(truth, referenceSource)})
+    for (const auto &[set, source] :
+         {std::pair(read, meterSource), std::pair(truth, referenceSource)})
         if (!(std::abs(set.leftCols<3>().determinant()) >
               1e-6 * std::pow(set.leftCols<3>().sum(), 3) / 27))
-            throw Error(ErrorKind::BadInput, source, "red, green and blue were read as the same colour");
+            throw Error(ErrorKind::BadInput, source,
+                        "red, green and blue were read as the same colour");
     return fourColourMatrix(read, truth);
 }
 

@@ -30,7 +30,8 @@ struct MeterCorrection {
 
 /// Makes the matrix from readings of the same display by both meters; each set needs red, green,
 /// blue and white at full drive (255), repeated readings are averaged.
-/// \throws Error BadInput naming the set and the colour that is missing, or when the four colours do
+/// \throws Error BadInput naming the set and the colour that is missing, or when the four colours
+/// do
 ///         not span colour.
 Mat3 correctionMatrix(const std::vector<Reading> &meter, const std::string &meterSource,
                       const std::vector<Reading> &reference, const std::string &referenceSource);

@@ -33,8 +33,8 @@ std::string signature(const std::vector<uint8_t> &b, size_t at)
 void readHeader(const std::vector<uint8_t> &b, ProfileFacts &f)
 {
     f.bytes = b.size();
-    f.version = std::to_string(b[8]) + "." + std::to_string(b[9] >> 4) + "." +
-                std::to_string(b[9] & 15);
+    f.version =
+        std::to_string(b[8]) + "." + std::to_string(b[9] >> 4) + "." + std::to_string(b[9] & 15);
     f.deviceClass = signature(b, 12);
     f.colourSpace = signature(b, 16);
     f.connectionSpace = signature(b, 20);
@@ -115,8 +115,8 @@ ProfileFacts inspectProfile(const std::vector<uint8_t> &icc, const std::string &
     readTags(icc, source, f);
 
     LcmsContext context;
-    const LcmsProfile profile(cmsOpenProfileFromMemTHR(
-        context.get(), icc.data(), static_cast<cmsUInt32Number>(icc.size())));
+    const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
+                                                       static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
         throw Error(ErrorKind::BadInput, source, "the profile is broken: " + context.lastError());
     if (const auto *w =

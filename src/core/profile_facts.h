@@ -29,12 +29,12 @@ struct ProfileFacts {
         uint32_t offset = 0, size = 0;
     };
     std::vector<Tag> tags;
-    std::optional<RelXYZ> mediaWhite;      ///< `wtpt`
-    std::optional<Chromaticity> white;     ///< of the device itself, through `chad` where there is one
-    std::optional<double> luminanceCdM2;   ///< `lumi`
-    std::optional<VideoLut> lut;           ///< `vcgt`
-    std::optional<double> gamutVolume;     ///< cubic ΔE*ab, relative colorimetric
-    std::vector<GamutComparison> gamut;    ///< against the named spaces, then against `other`
+    std::optional<RelXYZ> mediaWhite;  ///< `wtpt`
+    std::optional<Chromaticity> white; ///< of the device itself, through `chad` where there is one
+    std::optional<double> luminanceCdM2; ///< `lumi`
+    std::optional<VideoLut> lut;         ///< `vcgt`
+    std::optional<double> gamutVolume;   ///< cubic ΔE*ab, relative colorimetric
+    std::vector<GamutComparison> gamut;  ///< against the named spaces, then against `other`
 };
 
 /// Takes a profile apart. \param other another profile whose gamut to compare with; may be null

@@ -58,6 +58,7 @@ public:
         const double fy = (lab.L + 16) / 116;
         return (Vec3(fy + lab.a / 500, fy, fy - lab.b / 200).array() - kLow) / (top() - kLow);
     }
+
 private:
     static double top() { return std::cbrt(kXyzTop / 0.8249); } // Z of D50 is the smallest
     static constexpr double kLow = 4.0 / 29;
@@ -126,9 +127,10 @@ public:
     }
     [[nodiscard]] double position(double lightness) const
     {
-        const double i = lightness < 0   ? m_zero * (1 - lightness / kLowest)
-                         : lightness > 1 ? m_one + (m_steps - m_one) * (lightness - 1) / (kHighest - 1)
-                                         : m_zero + (m_one - m_zero) * lightness;
+        const double i = lightness < 0 ? m_zero * (1 - lightness / kLowest)
+                         : lightness > 1
+                             ? m_one + (m_steps - m_one) * (lightness - 1) / (kHighest - 1)
+                             : m_zero + (m_one - m_zero) * lightness;
         return std::clamp(i / m_steps, 0.0, 1.0);
     }
     /// Light, negative below the wall, that the ends stand for.
@@ -199,8 +201,7 @@ private:
 
 class Maker {
 public:
-    Maker(const DisplayModel &model, const TableLayout &layout)
-        : m_model(model), m_layout(layout)
+    Maker(const DisplayModel &model, const TableLayout &layout) : m_model(model), m_layout(layout)
     {}
 
     ProfileTables make()
@@ -212,9 +213,9 @@ public:
         });
         const MediumBlack black(m_model);
         t.forward = forward(shown, [](const Lab &lab) { return lab; });
-        t.forwardPerceptual =
-            m_layout.lab ? t.forward
-                         : forward(shown, [&](const Lab &l) { return black.toMedium(l); });
+        t.forwardPerceptual = m_layout.lab
+                                  ? t.forward
+                                  : forward(shown, [&](const Lab &l) { return black.toMedium(l); });
 
         const GamutBoundary gamut =
             GamutBoundary::ofCube([&](const Vec3 &v) { return m_model.labAt(v); });
@@ -252,9 +253,8 @@ private:
                 t.after[c] = {0, 65535};
             else
                 for (int i = 0; i < kCurveEntries; ++i)
-                    t.after[c].push_back(
-                        word(RootEncoding::relative(i / (kCurveEntries - 1.0)) * vec(kD50)[c] /
-                             RootEncoding::kXyzTop));
+                    t.after[c].push_back(word(RootEncoding::relative(i / (kCurveEntries - 1.0)) *
+                                              vec(kD50)[c] / RootEncoding::kXyzTop));
         }
         t.nodes.reserve(3 * shown.size());
         auto encode = [&](const Lab &lab) {

@@ -39,10 +39,10 @@ struct TableTransform {
 };
 
 struct ProfileTables {
-    TableTransform forward;             ///< A2B1: what the display shows
-    TableTransform forwardPerceptual;   ///< A2B0; the same in v2
-    TableTransform inverse;             ///< B2A1: the same colour, else that of least ΔE00
-    TableTransform inversePerceptual;   ///< B2A0: compressed, see GamutCompression
+    TableTransform forward;           ///< A2B1: what the display shows
+    TableTransform forwardPerceptual; ///< A2B0; the same in v2
+    TableTransform inverse;           ///< B2A1: the same colour, else that of least ΔE00
+    TableTransform inversePerceptual; ///< B2A0: compressed, see GamutCompression
 };
 
 /// Samples a model.

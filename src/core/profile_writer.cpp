@@ -194,8 +194,7 @@ private:
     /// One entry a code value where the LUT makes steps, finer where the curve is smooth.
     LcmsCurve channelCurve(const DisplayModel &model, int c)
     {
-        const int entries =
-            model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
+        const int entries = model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
         std::vector<uint16_t> table(entries);
         double highest = 0;
         for (int i = 0; i < entries; ++i) {
@@ -231,10 +230,10 @@ private:
                                                        table.matrix->offset.data()));
         }
         addCurves(pipeline.get(), table.before);
-        cmsPipelineInsertStage(
-            pipeline.get(), cmsAT_END,
-            cmsStageAllocCLut16bit(m_context.get(), static_cast<cmsUInt32Number>(table.grid), 3, 3,
-                                   table.nodes.data()));
+        cmsPipelineInsertStage(pipeline.get(), cmsAT_END,
+                               cmsStageAllocCLut16bit(m_context.get(),
+                                                      static_cast<cmsUInt32Number>(table.grid), 3,
+                                                      3, table.nodes.data()));
         addCurves(pipeline.get(), table.after);
         put(tag, pipeline.get());
     }
@@ -311,8 +310,7 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                         " to " + std::to_string(kMaxGrid));
     const DisplayModel model = DisplayModel::fit(
         readings,
-        {request.kind == ProfileKind::Table, DriveStage(request.path),
-         request.uncertainty},
+        {request.kind == ProfileKind::Table, DriveStage(request.path), request.uncertainty},
         source);
     return {Writer(request).write(model), model.meanResidual()};
 }

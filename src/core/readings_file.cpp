@@ -20,7 +20,8 @@ constexpr std::array kSlotFields = {"SLOT_R", "SLOT_G", "SLOT_B"};
 constexpr std::array kGains = {"GAIN_R", "GAIN_G", "GAIN_B"};
 
 /// Three columns of a table of just `rows` rows in the order of the code values.
-std::array<std::vector<double>, 3> channelTable(const CgatsTable &t, const std::array<const char *, 3> &fields,
+std::array<std::vector<double>, 3> channelTable(const CgatsTable &t,
+                                                const std::array<const char *, 3> &fields,
                                                 size_t rows, double top, const std::string &source)
 {
     std::array<std::vector<double>, 3> out;

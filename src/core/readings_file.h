@@ -16,8 +16,8 @@ enum class NumberStyle {
     Compact, ///< 7 digits: enough for any meter, for use inside profiles
 };
 
-/// Writes readings; where the path is known, as keywords LINK_BITS, PANEL_BITS, GAIN_* and as further
-/// tables of the file, VIDEO_LUT_* (256 rows, 0..65535) and SLOT_* (1024 rows, 0..1).
+/// Writes readings; where the path is known, as keywords LINK_BITS, PANEL_BITS, GAIN_* and as
+/// further tables of the file, VIDEO_LUT_* (256 rows, 0..65535) and SLOT_* (1024 rows, 0..1).
 std::string readingsToCgats(const ReadingSet &set, NumberStyle style = NumberStyle::Exact);
 
 } // namespace lantern

@@ -28,8 +28,8 @@ ReferenceSet lantern40();
 /// and scaled so that the perfect diffuser is the white.
 ReferenceSet chart24();
 
-/// Reference colours from a list of colours (see colour_list.h); colours that are given only as code
-/// values are taken as sRGB. \throws Error BadInput naming source and place.
+/// Reference colours from a list of colours (see colour_list.h); colours that are given only as
+/// code values are taken as sRGB. \throws Error BadInput naming source and place.
 ReferenceSet referenceFromList(const std::string &text, const std::string &source);
 
 } // namespace lantern

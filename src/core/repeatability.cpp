@@ -157,8 +157,7 @@ DriftCorrection correctDrift(const std::vector<Reading> &readings)
             const double f = static_cast<double>(i - at0) / static_cast<double>(at1 - at0);
             white = w0 + f * (w1 - w0);
         }
-        out.readings[i].xyz =
-            toXyz(vec(readings[i].xyz).cwiseQuotient(white).cwiseProduct(mean));
+        out.readings[i].xyz = toXyz(vec(readings[i].xyz).cwiseQuotient(white).cwiseProduct(mean));
     }
     return out;
 }

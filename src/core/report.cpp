@@ -54,7 +54,8 @@ Json readingsToJson(const std::vector<Reading> &readings)
 {
     Json rows = Json::array();
     for (const Reading &r : readings)
-        rows.push_back({r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z, r.integrationSeconds});
+        rows.push_back(
+            {r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z, r.integrationSeconds});
     return rows;
 }
 
@@ -152,8 +153,7 @@ void validationTable(Page &page, const Validation &v)
                    ? "; the mean is known to ± " + fixedNumber(2 * v.meanUncertainty, 2) +
                          " (k = 2, from the meter's scatter)"
                    : std::string()) +
-              (v.isCloseCall() ? ". A close call: another run might say otherwise" : "") +
-              ".</p>");
+              (v.isCloseCall() ? ". A close call: another run might say otherwise" : "") + ".</p>");
     page.line("<p>" + escape(v.referenceName) +
               ", shown through the profile, relative to the measured white of " +
               fixedNumber(v.white.Y, 1) + " cd/m².</p><table>");

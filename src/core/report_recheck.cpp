@@ -86,8 +86,8 @@ private:
     {
         if (reported.is_null() && !computed)
             return;
-        m_figures.push_back({name, reported.is_number() ? reported.get<double>() : NAN,
-                             computed.value_or(NAN)});
+        m_figures.push_back(
+            {name, reported.is_number() ? reported.get<double>() : NAN, computed.value_or(NAN)});
     }
 
     void state(const std::string &name, const DisplayState &s)
@@ -115,10 +115,9 @@ private:
         const RelXYZ white = relativeTo(aimedWhite, aimedWhite);
         int number = 0;
         for (const Json &g : member(j, "greys", m_source)) {
-            const double d =
-                deltaE2000(labFromXyz(relativeTo(xyz(g, "aimed_xyz", m_source), aimedWhite), white),
-                           labFromXyz(relativeTo(xyz(g, "measured_xyz", m_source), aimedWhite),
-                                      white));
+            const double d = deltaE2000(
+                labFromXyz(relativeTo(xyz(g, "aimed_xyz", m_source), aimedWhite), white),
+                labFromXyz(relativeTo(xyz(g, "measured_xyz", m_source), aimedWhite), white));
             compare("calibration.greys[" + std::to_string(number++) + "]",
                     member(g, "delta_e_2000", m_source), d);
         }

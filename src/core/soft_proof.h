@@ -11,12 +11,12 @@ namespace lantern {
 
 /// A printed colour of a characterisation and what a display makes of it.
 struct ProofedColour {
-    std::string name;        ///< sample id and ink values
-    Lab paper;               ///< as printed, D50, absolute
-    Lab aimed;               ///< what is asked of the display: relative to the paper's white, or the same
-    Lab shown;               ///< what its profile says it shows, whole code values
-    double deltaE00 = 0;     ///< between the last two
-    bool inside = false;     ///< of the display's gamut
+    std::string name; ///< sample id and ink values
+    Lab paper;        ///< as printed, D50, absolute
+    Lab aimed;        ///< what is asked of the display: relative to the paper's white, or the same
+    Lab shown;        ///< what its profile says it shows, whole code values
+    double deltaE00 = 0; ///< between the last two
+    bool inside = false; ///< of the display's gamut
 };
 
 struct SoftProof {

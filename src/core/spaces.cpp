@@ -82,8 +82,8 @@ Srgb srgbFromXyz(const RelXYZ &c)
     static const Mat3 inverse = srgbMatrix().inverse();
     const Vec3 v = (inverse * vec(c)).unaryExpr([](double light) {
         const double l = std::abs(light);
-        return std::copysign(
-            l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055, light);
+        return std::copysign(l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055,
+                             light);
     });
     return {v[0], v[1], v[2]};
 }
@@ -92,8 +92,7 @@ RelXYZ xyzFromSrgb(const Srgb &c)
 {
     const Vec3 light = Vec3(c.r, c.g, c.b).unaryExpr([](double signal) {
         const double s = std::abs(signal);
-        return std::copysign(s <= 0.04045 ? s / 12.92 : std::pow((s + 0.055) / 1.055, 2.4),
-                             signal);
+        return std::copysign(s <= 0.04045 ? s / 12.92 : std::pow((s + 0.055) / 1.055, 2.4), signal);
     });
     return toRelXyz(srgbMatrix() * light);
 }

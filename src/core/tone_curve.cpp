@@ -93,8 +93,9 @@ double toneLuminance(const ToneCurve &curve, double v, const ToneRange &range)
 double gsdfLuminance(double index)
 {
     const double x = std::log(std::clamp(index, 1.0, 1023.0));
-    const double top = -1.3011877 + x * (8.0242636e-2 +
-                                         x * (1.3646699e-1 + x * (-2.5468404e-2 + x * 1.3635334e-3)));
+    const double top =
+        -1.3011877 +
+        x * (8.0242636e-2 + x * (1.3646699e-1 + x * (-2.5468404e-2 + x * 1.3635334e-3)));
     const double bottom =
         1 + x * (-2.5840191e-2 +
                  x * (-1.0320229e-1 + x * (2.8745620e-2 + x * (-3.1978977e-3 + x * 1.2992634e-4))));
@@ -104,8 +105,9 @@ double gsdfLuminance(double index)
 double gsdfIndex(double luminanceCdM2)
 {
     const double x = std::log10(std::clamp(luminanceCdM2, 0.05, 3993.4));
-    constexpr std::array<double, 9> c = {71.498068,  94.593053,   41.912053,  9.8247004,   0.28175407,
-                                         -1.1878455, -0.18014349, 0.14710899, -0.017046845};
+    constexpr std::array<double, 9> c = {71.498068,   94.593053,  41.912053,
+                                         9.8247004,   0.28175407, -1.1878455,
+                                         -0.18014349, 0.14710899, -0.017046845};
     double j = 0;
     for (auto it = c.rbegin(); it != c.rend(); ++it)
         j = j * x + *it;

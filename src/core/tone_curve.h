@@ -36,8 +36,8 @@ struct ToneRange {
 
 /// Relative luminance (white = 1) at code value `v` (0..1, clamped).
 ///
-/// Black is an output offset: fully there at code 0, fading with (1 - curve)^4, so that it lifts the
-/// deepest shadows off the panel's own black without greying those above, and the slope nowhere
+/// Black is an output offset: fully there at code 0, fading with (1 - curve)^4, so that it lifts
+/// the deepest shadows off the panel's own black without greying those above, and the slope nowhere
 /// falls below half of the bare curve's. BT.1886 and GSDF have their own rules for black.
 /// A NativeTone without samples throws std::logic_error.
 /// Sources: IEC 61966-2-1:1999; CIE 15:2018; ITU-R BT.1886 Annex 1; ITU-R BT.709-6, 1.2; DICOM

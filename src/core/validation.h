@@ -67,7 +67,8 @@ struct Validation {
     {
         return deltaE00.mean <= tolerance.meanDeltaE00 && deltaE00.max <= tolerance.maxDeltaE00;
     }
-    /// The mean lies nearer to its limit than twice its uncertainty: another run might say otherwise.
+    /// The mean lies nearer to its limit than twice its uncertainty: another run might say
+    /// otherwise.
     [[nodiscard]] bool isCloseCall() const
     {
         return std::abs(deltaE00.mean - tolerance.meanDeltaE00) < 2 * meanUncertainty;
@@ -75,8 +76,8 @@ struct Validation {
 };
 
 /// Compares readings with aims. \param readings white (255, 255, 255) first, then one for each
-/// patch, in order. \param scatter of the meter, if known \throws Error BadInput when the numbers of
-/// readings and patches do not match.
+/// patch, in order. \param scatter of the meter, if known \throws Error BadInput when the numbers
+/// of readings and patches do not match.
 Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
                     const std::vector<Reading> &readings, const Tolerance &tolerance,
                     const std::optional<Repeatability> &scatter = {});

@@ -13,8 +13,8 @@ namespace lantern::run {
 
 QString AimShelf::path(const QString &name) const
 {
-    return m_folder + QLatin1Char('/') +
-           QString::fromLatin1(QUrl::toPercentEncoding(name)) + QStringLiteral(".json");
+    return m_folder + QLatin1Char('/') + QString::fromLatin1(QUrl::toPercentEncoding(name)) +
+           QStringLiteral(".json");
 }
 
 std::vector<Aim> AimShelf::aims(QStringList *broken) const

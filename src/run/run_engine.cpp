@@ -326,7 +326,8 @@ void RunEngine::build()
     try {
         built = buildProfile(profileReadings(m_results), profileRequest(m_results),
                              "readings of this run");
-        m_results.expectedError = expectedError(profileReadings(m_results), signalPathOf(m_results));
+        m_results.expectedError =
+            expectedError(profileReadings(m_results), signalPathOf(m_results));
     } catch (const Error &e) { // no repetition will make these readings usable
         block(QString::fromUtf8(e.what()));
         return;

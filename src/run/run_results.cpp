@@ -57,10 +57,10 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
         return std::make_unique<CalibrationPlan>(s.aim, calibrationTarget(results));
     case Stage::Measure:
         if (s.expectedError > 0 || s.maxMinutes > 0)
-            return std::make_unique<AdaptivePlan>(
-                AdaptiveLimits{s.chartPatches, s.expectedError, 60 * s.maxMinutes,
-                               MeterTiming{}.settleSeconds},
-                signalPathOf(results));
+            return std::make_unique<AdaptivePlan>(AdaptiveLimits{s.chartPatches, s.expectedError,
+                                                                 60 * s.maxMinutes,
+                                                                 MeterTiming{}.settleSeconds},
+                                                  signalPathOf(results));
         return std::make_unique<PatchListPlan>(
             measuringOrder(s.chartList.empty() ? makeChart(s.chartPatches) : s.chartList));
     case Stage::Validate:
@@ -95,9 +95,9 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         results.after = displayState(correctDrift(results.chart).readings, results.setup.aim);
         results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
-        results.validation = validate(lantern40().name, aimedBy(results), list->readings(),
-                                      toleranceByName(results.setup.tolerance),
-                                      results.repeatability);
+        results.validation =
+            validate(lantern40().name, aimedBy(results), list->readings(),
+                     toleranceByName(results.setup.tolerance), results.repeatability);
 }
 
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)

@@ -31,7 +31,7 @@ struct RunResults {
     QByteArray profile;
     double profileResidual = 0; ///< mean ΔE00 between model and readings
     double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
-    std::vector<ExpectedError> expectedSoFar; ///< while patches are chosen
+    std::vector<ExpectedError> expectedSoFar;   ///< while patches are chosen
     std::optional<Repeatability> repeatability; ///< of the meter, from this run's repeated readings
     QString installedPath;
     std::optional<Validation> validation;

@@ -34,7 +34,7 @@ const char *profileKey(ProfileKind kind)
 
 ProfileKind profileKindByKey(const std::string &key)
 {
-    return key == "matrix" ? ProfileKind::Matrix
+    return key == "matrix"  ? ProfileKind::Matrix
            : key == "gamma" ? ProfileKind::Gamma
                             : ProfileKind::Table;
 }

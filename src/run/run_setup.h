@@ -29,7 +29,7 @@ struct RunSetup {
     double maxMinutes = 0;    ///< of measuring, for the same; 0: no limit
     ProfileKind profileKind = ProfileKind::Table;
     int iccVersion = 4;
-    int grid = 33; ///< of table profiles
+    int grid = 33;                           ///< of table profiles
     std::optional<RoomLight> roomLight = {}; ///< that the profile takes into account
     double reflectance = 0;                  ///< of the screen, for it
     AdjustMode adjust = AdjustMode::Automatic;

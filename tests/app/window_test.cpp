@@ -1,6 +1,6 @@
-#include "core/chart.h"
 #include "app/views/compare/compare_view.h"
 #include "app/views/white/white_view.h"
+#include "core/chart.h"
 #include "core/error.h"
 #include "run/files.h"
 #include "runner.h"

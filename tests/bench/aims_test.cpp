@@ -84,15 +84,14 @@ private slots:
         LuminanceOutlook outlook; // what the readings before a run tell
         outlook.whiteCdM2 = luminance({255, 255, 255});
         outlook.blackCdM2 = luminance({0, 0, 0});
-        outlook.shares = Vec3(luminance({255, 0, 0}), luminance({0, 255, 0}),
-                              luminance({0, 0, 255}));
+        outlook.shares =
+            Vec3(luminance({255, 0, 0}), luminance({0, 255, 0}), luminance({0, 0, 255}));
         outlook.shares /= outlook.shares.sum();
         outlook.tone = GammaTone{2.2};
         const auto order = measuringOrder(makeChart(200));
-        const double foreseen =
-            estimatedSeconds(order, outlook,
-                             {meter.t0Seconds, meter.y0, meter.tMinSeconds, meter.tMaxSeconds,
-                              meter.settleSeconds});
+        const double foreseen = estimatedSeconds(
+            order, outlook,
+            {meter.t0Seconds, meter.y0, meter.tMinSeconds, meter.tMaxSeconds, meter.settleSeconds});
         const double before = b.clockSeconds();
         for (const DeviceRgb &rgb : order)
             (void)b.read(rgb);

@@ -1,8 +1,10 @@
 #include "core/aim.h"
+#include "core/aim_reach.h"
 #include "core/controls.h"
 #include "core/error.h"
 #include "core/white.h"
 #include "runner.h"
+#include "toy_display.h"
 
 #include <cmath>
 
@@ -169,6 +171,31 @@ private slots:
         VERIFY_ERROR(controlsFromJson(JsonObject(bad, "c.json")), "\"hue\"");
         const Json list = Json::array();
         VERIFY_ERROR(JsonObject(list, "c.json"), "an object");
+    }
+
+    void reachIsToldFromReadings()
+    {
+        const lantern::test::ToyDisplay display;
+        const auto readings =
+            display.read({{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}});
+        const auto reach = DisplayReach::fromReadings(readings, false);
+        QVERIFY(reach.has_value());
+        const XYZ white = display.show({255, 255, 255});
+        VERIFY_NEAR(reach->limit(chromaticity(white)).luminance, white.Y, 1e-6 * white.Y);
+        const auto red = reach->limit(planckian(2500));
+        QVERIFY(red.luminance < 0.8 * white.Y);
+        QCOMPARE(red.channel.value(), 0);
+        QCOMPARE(reach->limit({0.1, 0.75}).luminance, 0.0);
+
+        QVERIFY(!whyOutOfReach({.luminanceCdM2 = 100}, *reach).has_value());
+        QVERIFY(whyOutOfReach({.luminanceCdM2 = 900}, *reach)->find("reaches") !=
+                std::string::npos);
+        QVERIFY(whyOutOfReach({.contrastRatio = 50000}, *reach)->find("own contrast") !=
+                std::string::npos);
+        DisplayReach dim = *reach;
+        dim.brightnessCanRise = true; // then brightness is no reason
+        QVERIFY(!whyOutOfReach({.luminanceCdM2 = 900}, dim).has_value());
+        QVERIFY(!DisplayReach::fromReadings({readings[0], readings[1]}, false).has_value());
     }
 };
 

@@ -191,7 +191,8 @@ private slots:
                         {100, 100, 100, 100, 100}, {.brightness = true, .gains = false});
         display.carryOut(plan);
         QCOMPARE(plan.controls().blueGain, 100.0);
-        CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100}, {.linkBits = 10});
+        CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                                    {.linkBits = 10});
         display.linkBits = 10;
         display.carryOut(calibration); // throws when the light is not there
         VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 100 - 1), 0.011);

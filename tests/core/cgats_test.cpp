@@ -167,9 +167,9 @@ private slots:
     {
         const ReferenceSet lab =
             referenceFromList("CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A "
-                               "LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
-                               "\"moss green\" 40 -20 25\nEND_DATA\n",
-                               "spots");
+                              "LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"
+                              "\"moss green\" 40 -20 25\nEND_DATA\n",
+                              "spots");
         QCOMPARE(lab.colours.size(), size_t(1));
         QCOMPARE(lab.colours[0].name, std::string("moss green"));
         QCOMPARE(lab.colours[0].lab, (Lab{40, -20, 25}));
@@ -180,8 +180,8 @@ private slots:
         VERIFY_NEAR(xyz.colours[0].lab.L, 100, 1e-9);
         VERIFY_NEAR(xyz.colours[0].lab.b, 0, 1e-9);
         VERIFY_ERROR(referenceFromList(kGood.substr(0, kGood.find("XYZ_Y")) +
-                                            "A\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
-                                        "x"),
+                                           "A\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
+                                       "x"),
                      "x");
         VERIFY_ERROR(referenceFromList(
                          "C\nBEGIN_DATA_FORMAT\nLAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n"

@@ -21,7 +21,8 @@ private slots:
 
     void csvIsRead()
     {
-        const auto list = parseColourList("Name;L;a;b\r\n\"fern; young\";50;-30;25\r\n\r\nfog;80;0;-2\r\n", "l.csv");
+        const auto list = parseColourList(
+            "Name;L;a;b\r\n\"fern; young\";50;-30;25\r\n\r\nfog;80;0;-2\r\n", "l.csv");
         QCOMPARE(list.size(), size_t(2));
         QCOMPARE(list[0].name, std::string("fern; young"));
         QCOMPARE(*list[1].lab, (Lab{80, 0, -2}));
@@ -34,19 +35,29 @@ private slots:
     {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("message");
-        QTest::newRow("empty") << "" << "empty";
-        QTest::newRow("prose") << "dear all\n" << "no list of colours";
-        QTest::newRow("csv cell") << "L,a,b\n50,x,3\n" << "line 2: \"x\" is not a finite number";
-        QTest::newRow("csv short") << "L,a,b\n50,1\n" << "has 2 cells";
-        QTest::newRow("csv range") << "L,a,b\n5000,1,1\n" << "not a surface colour";
-        QTest::newRow("csv only titles") << "L,a,b\n" << "the list is empty";
-        QTest::newRow("xml cut off") << "<CxF><Resources>" << "not valid XML";
-        QTest::newRow("xml without colours") << "<CxF/>" << "no colours found";
-        QTest::newRow("cxf value") << "<Object Name=\"moss\"><ColorValues><ColorCIELab><L>1</L><A>nan</A><B>2</B></ColorCIELab></ColorValues></Object>"
+        QTest::newRow("empty") << ""
+                               << "empty";
+        QTest::newRow("prose") << "dear all\n"
+                               << "no list of colours";
+        QTest::newRow("csv cell") << "L,a,b\n50,x,3\n"
+                                  << "line 2: \"x\" is not a finite number";
+        QTest::newRow("csv short") << "L,a,b\n50,1\n"
+                                   << "has 2 cells";
+        QTest::newRow("csv range") << "L,a,b\n5000,1,1\n"
+                                   << "not a surface colour";
+        QTest::newRow("csv only titles") << "L,a,b\n"
+                                         << "the list is empty";
+        QTest::newRow("xml cut off") << "<CxF><Resources>"
+                                     << "not valid XML";
+        QTest::newRow("xml without colours") << "<CxF/>"
+                                             << "no colours found";
+        QTest::newRow("cxf value") << "<Object "
+                                      "Name=\"moss\"><ColorValues><ColorCIELab><L>1</L><A>nan</"
+                                      "A><B>2</B></ColorCIELab></ColorValues></Object>"
                                    << "moss";
-        QTest::newRow("cgats range")
-            << "CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n0 0 256\nEND_DATA\n"
-            << "within 0 to 255";
+        QTest::newRow("cgats range") << "CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G "
+                                        "RGB_B\nEND_DATA_FORMAT\nBEGIN_DATA\n0 0 256\nEND_DATA\n"
+                                     << "within 0 to 255";
     }
     void refusals()
     {
@@ -63,7 +74,8 @@ private slots:
         VERIFY_ERROR(parseColourList(deep, "deep"), "deep");
     }
 
-    /// Three heaps and one lone pixel: all found, the lone one too, heaviest first, always the same.
+    /// Three heaps and one lone pixel: all found, the lone one too, heaviest first, always the
+    /// same.
     void keyColoursCoverAPicture()
     {
         std::vector<Lab> pixels;
@@ -90,7 +102,8 @@ private:
     static constexpr const char *kCxf =
         "<?xml version=\"1.0\"?><cc:CxF xmlns:cc=\"http://colorexchangeformat.com/CxF3-core\">"
         "<cc:Resources><cc:ObjectCollection><cc:Object Name=\"Bracken\" Id=\"1\"><cc:ColorValues>"
-        "<cc:ColorCIELab ColorSpecification=\"s\"><cc:L>42.5</cc:L><cc:A>18.25</cc:A><cc:B>31</cc:B>"
+        "<cc:ColorCIELab "
+        "ColorSpecification=\"s\"><cc:L>42.5</cc:L><cc:A>18.25</cc:A><cc:B>31</cc:B>"
         "</cc:ColorCIELab></cc:ColorValues></cc:Object><cc:Object Name=\"Sedge\"><cc:ColorValues>"
         "<cc:ColorSRGB><cc:R>10</cc:R><cc:G>200</cc:G><cc:B>30</cc:B></cc:ColorSRGB>"
         "</cc:ColorValues></cc:Object></cc:ObjectCollection></cc:Resources></cc:CxF>";

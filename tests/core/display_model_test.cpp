@@ -194,8 +194,8 @@ private slots:
         display.lut = lut;
         const auto readings = display.read(makeChart(200));
         const auto blind = DisplayModel::fit(readings, {}, "toy");
-        const auto knowing =
-            DisplayModel::fit(readings, {.stage = DriveStage(SignalPath{lut, display.linkBits})}, "toy");
+        const auto knowing = DisplayModel::fit(
+            readings, {.stage = DriveStage(SignalPath{lut, display.linkBits})}, "toy");
         VERIFY_BELOW(forwardError(knowing, display, 1).mean, 0.01);
         QVERIFY(forwardError(blind, display, 1).mean > 0.1);
         // Codes that show the same are found as the middle of their run, and lead back.

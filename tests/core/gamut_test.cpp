@@ -103,8 +103,7 @@ private slots:
                 QVERIFY(chroma(out) >= before - 1e-9); // what was more colourful stays so
                 before = chroma(out);
                 if (c > 15) {
-                    VERIFY_BELOW(chroma(out),
-                                 small.chromaLimit(out.L, hueDegrees(out)) + 1.0);
+                    VERIFY_BELOW(chroma(out), small.chromaLimit(out.L, hueDegrees(out)) + 1.0);
                 }
             }
         }

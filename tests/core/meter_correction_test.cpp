@@ -39,7 +39,11 @@ private slots:
 
     void filesComeBackTheSame()
     {
-        MeterCorrection c{"Reed R-0117", "Heron", "led-wide", "North desk", "2026-11-25T08:00:00Z",
+        MeterCorrection c{"Reed R-0117",
+                          "Heron",
+                          "led-wide",
+                          "North desk",
+                          "2026-11-25T08:00:00Z",
                           correctionMatrix(meter(), "m", display.read(patches), "r")};
         const MeterCorrection back = correctionFromJson(correctionToJson(c), "c.json");
         QCOMPARE(back.matrix, c.matrix);

@@ -1,6 +1,6 @@
-#include "core/repeatability.h"
 #include "core/chart.h"
 #include "core/difference.h"
+#include "core/repeatability.h"
 #include "runner.h"
 #include "toy_display.h"
 

@@ -53,8 +53,8 @@ private slots:
         VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.5, {0, 100}), std::pow(66.0 / 116, 3), 1e-15);
     }
 
-    /// Black is there in full at code 0, a quarter of the way up it hardly shows, and on the way the
-    /// slope stays at least half of the bare curve's: nothing is crushed.
+    /// Black is there in full at code 0, a quarter of the way up it hardly shows, and on the way
+    /// the slope stays at least half of the bare curve's: nothing is crushed.
     void blackIsBlendedIn()
     {
         const double black = 0.01;

@@ -1,11 +1,11 @@
 #include "core/cgats.h"
+#include "core/chart.h"
 #include "core/difference.h"
 #include "core/error.h"
 #include "core/gamut_boundary.h"
 #include "core/illuminant.h"
-#include "core/soft_proof.h"
 #include "core/profile_writer.h"
-#include "core/chart.h"
+#include "core/soft_proof.h"
 #include "core/spaces.h"
 #include "core/white.h"
 #include "runner.h"
@@ -22,7 +22,8 @@ using namespace lantern;
 class ColorimetryTest : public QObject {
     Q_OBJECT
 private slots:
-    /// CIE 15:2018, Table T.3 (2 degrees), to its printed digits: chromaticities of the illuminants.
+    /// CIE 15:2018, Table T.3 (2 degrees), to its printed digits: chromaticities of the
+    /// illuminants.
     void illuminantChromaticities_data()
     {
         QTest::addColumn<QString>("name");
@@ -57,7 +58,8 @@ private slots:
     /// Independent copy: Debian package colord-data, /usr/share/colord/illuminant (CIE, 5 nm).
     void daylightSpectrumAgreesWithTheSystemsCopy()
     {
-        const CgatsTable t = parseCgats(readWhole("/usr/share/colord/illuminant/CIE-D65.sp"), "D65");
+        const CgatsTable t =
+            parseCgats(readWhole("/usr/share/colord/illuminant/CIE-D65.sp"), "D65");
         const SpectralPower ours = daylightSpectrum(6500 * 1.4388 / 1.4380);
         const double scale = ours[40] / cgatsNumber(t, 0, field(t, 560), "D65");
         int compared = 0;
@@ -102,14 +104,14 @@ private slots:
             for (size_t k = 0; k < 3; ++k)
                 v[3 + k][i] = v[k][i] + (i % 7 == 0 ? 0 : d(random));
         }
-        deltaE2000({v[0].data(), v[1].data(), v[2].data()},
-                   {v[3].data(), v[4].data(), v[5].data()}, out.data(), n);
+        deltaE2000({v[0].data(), v[1].data(), v[2].data()}, {v[3].data(), v[4].data(), v[5].data()},
+                   out.data(), n);
         for (size_t i = 0; i < n; ++i)
             VERIFY_NEAR(double(out[i]),
                         deltaE2000({v[0][i], v[1][i], v[2][i]}, {v[3][i], v[4][i], v[5][i]}), 2e-3);
         v[0][3] = NAN;
-        deltaE2000({v[0].data(), v[1].data(), v[2].data()},
-                   {v[3].data(), v[4].data(), v[5].data()}, out.data(), n);
+        deltaE2000({v[0].data(), v[1].data(), v[2].data()}, {v[3].data(), v[4].data(), v[5].data()},
+                   out.data(), n);
         QVERIFY(std::isnan(out[3]));
     }
 
@@ -121,8 +123,8 @@ private slots:
             for (double y = 0.01; y <= 1; y += 0.11)
                 for (double z = 0.01; z <= 1; z += 0.11) {
                     const RelXYZ c{x, y, z};
-                    worst = std::max(worst,
-                                     (vec(xyzFromLuv(luvFromXyz(c, white), white)) - vec(c)).norm());
+                    worst = std::max(
+                        worst, (vec(xyzFromLuv(luvFromXyz(c, white), white)) - vec(c)).norm());
                     worst = std::max(worst, (vec(xyzFromSrgb(srgbFromXyz(c))) - vec(c)).norm());
                 }
         VERIFY_BELOW(worst, 1e-9);
@@ -170,8 +172,8 @@ private slots:
         }
     }
 
-    /// Open data: Debian's icc-profiles-free carries a coated-offset characterisation. A display with
-    /// the sRGB gamut shows most of it, never its strongest cyan (common practice).
+    /// Open data: Debian's icc-profiles-free carries a coated-offset characterisation. A display
+    /// with the sRGB gamut shows most of it, never its strongest cyan (common practice).
     void softProofOfAPrintingCondition()
     {
         lantern::test::ToyDisplay display;
@@ -187,9 +189,10 @@ private slots:
                 VERIFY_BELOW(c.deltaE00, 1.5);
         const SoftProof absolute = softProof(data, "coated", ProfileFile(icc, "p"), true);
         VERIFY_NEAR(absolute.colours[0].aimed.L, 95, 0.01); // as the file says
-        VERIFY_ERROR(softProof("CGATS\nBEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
-                               "x.cgats", ProfileFile(icc, "p"), true),
-                     "CMYK_C");
+        VERIFY_ERROR(
+            softProof("CGATS\nBEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
+                      "x.cgats", ProfileFile(icc, "p"), true),
+            "CMYK_C");
     }
 
 private:

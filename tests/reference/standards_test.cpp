@@ -159,9 +159,10 @@ private slots:
     void srgbCurve()
     {
         VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.04045, {0, 100}), 0.04045 / 12.92, 1e-15);
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, {0, 100}), std::pow((0.5 + 0.055) / 1.055, 2.4),
-                    1e-15);
-        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 188 / 255.0, {0, 100}), 0.5029, 1e-4); // worked by hand
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 0.5, {0, 100}),
+                    std::pow((0.5 + 0.055) / 1.055, 2.4), 1e-15);
+        VERIFY_NEAR(toneLuminance(NamedTone::Srgb, 188 / 255.0, {0, 100}), 0.5029,
+                    1e-4); // worked by hand
     }
 
     /// ITU-R BT.1886 Annex 1: L = a (max(V + b, 0))^2.4 with a, b from white and black.
@@ -172,8 +173,8 @@ private slots:
         const double a = std::pow(root, 2.4);
         const double b = std::pow(lb, 1 / 2.4) / root;
         for (const double v : {0.0, 0.1, 0.5, 0.9, 1.0})
-            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, {lb / lw, 100}), a * std::pow(v + b, 2.4),
-                        1e-10);
+            VERIFY_NEAR(lw * toneLuminance(NamedTone::Bt1886, v, {lb / lw, 100}),
+                        a * std::pow(v + b, 2.4), 1e-10);
     }
 
     /// Reference library: Little CMS cmsXYZ2Lab under D50.
@@ -250,8 +251,8 @@ private slots:
             QVERIFY(set.colours[i].lab.L > set.colours[i + 1].lab.L);
     }
 
-    /// Ends and a middle value of the table of DICOM PS3.14, Annex B: index 1 is 0.05 cd/m², 1023 is
-    /// 3993.404 (both printed in 7.1); 100 is 1.4795 and 500 is 102.4 (from memory of the table,
+    /// Ends and a middle value of the table of DICOM PS3.14, Annex B: index 1 is 0.05 cd/m², 1023
+    /// is 3993.404 (both printed in 7.1); 100 is 1.4795 and 500 is 102.4 (from memory of the table,
     /// rounded). The inverse polynomial is given as good to a few parts in a thousand of an index.
     void greyscaleStandardDisplayFunction()
     {

@@ -1,10 +1,10 @@
+#include "cli_rig.h"
 #include "core/chart.h"
 #include "core/difference.h"
 #include "core/json_object.h"
 #include "core/profile_file.h"
 #include "core/readings_file.h"
 #include "run/files.h"
-#include "cli_rig.h"
 #include "runner.h"
 
 #include <QDir>
@@ -68,11 +68,11 @@ private slots:
     void patchesAreChosenUntilGoodEnough()
     {
         const QString out = m_folder->filePath(QStringLiteral("chosen"));
-        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"),
-                              demo("north-desk.json"), QStringLiteral("--until"),
-                              QStringLiteral("0.06"), QStringLiteral("--chart"),
-                              QStringLiteral("400"), QStringLiteral("--icc"), QStringLiteral("2"),
-                              QStringLiteral("--out"), out, QStringLiteral("--json")});
+        const Answer a =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--until"), QStringLiteral("0.06"), QStringLiteral("--chart"),
+                 QStringLiteral("400"), QStringLiteral("--icc"), QStringLiteral("2"),
+                 QStringLiteral("--out"), out, QStringLiteral("--json")});
         QVERIFY2(a.code == 0, qPrintable(a.err));
         const Json report = Json::parse(a.out.toStdString());
         QVERIFY(report["chart_patches"].get<int>() < 200);
@@ -89,7 +89,8 @@ private slots:
         QVERIFY(caught.out.contains(QLatin1String("validation.delta_e_2000.mean")));
         const Answer facts = cli({QStringLiteral("inspect"), out + QStringLiteral("/profile.icc"),
                                   QStringLiteral("--json")});
-        QCOMPARE(Json::parse(facts.out.toStdString())["version"].get<std::string>(), std::string("2.4.0"));
+        QCOMPARE(Json::parse(facts.out.toStdString())["version"].get<std::string>(),
+                 std::string("2.4.0"));
     }
 
     void theWholeJob()

@@ -41,9 +41,9 @@ private slots:
             << QByteArray("17.7593 18.4187 15.1936\n") << QList<double>{50, 0, 0};
         QTest::newRow("lab to lch") << o({"--from", "lab", "--to", "lch"})
                                     << QByteArray("50 0 -30\n") << QList<double>{50, 30, 270};
-        QTest::newRow("uv to xyy") << o({"--from", "uv", "--to", "xyy"})
-                                   << QByteArray("0.1978 0.4683 1\n")
-                                   << QList<double>{0.3127, 0.3290, 1};
+        QTest::newRow("uv to xyy")
+            << o({"--from", "uv", "--to", "xyy"}) << QByteArray("0.1978 0.4683 1\n")
+            << QList<double>{0.3127, 0.3290, 1};
         QTest::newRow("luv and back") << o({"--from", "luv", "--to", "luv", "--white", "D65"})
                                       << QByteArray("60 -20 30\n") << QList<double>{60, -20, 30};
     }
@@ -64,9 +64,10 @@ private slots:
         const Answer a = cli({QStringLiteral("white"), QStringLiteral("--xy"),
                               QStringLiteral("0.31271,0.32902"), QStringLiteral("--json")});
         const Json j = Json::parse(a.out.toStdString());
-        VERIFY_NEAR(j["cct"].get<double>(), 6504, 2);    // CIE 15:2018: D65
+        VERIFY_NEAR(j["cct"].get<double>(), 6504, 2);      // CIE 15:2018: D65
         VERIFY_NEAR(j["duv"].get<double>(), 0.0032, 1e-4); // common practice
-        QCOMPARE(cli({QStringLiteral("white"), QStringLiteral("--cct"), QStringLiteral("900")}).code, 2);
+        QCOMPARE(
+            cli({QStringLiteral("white"), QStringLiteral("--cct"), QStringLiteral("900")}).code, 2);
         QCOMPARE(cli({QStringLiteral("white")}).code, 2);
         QVERIFY(cli({QStringLiteral("white"), QStringLiteral("--xy"), QStringLiteral("0.7,0.6")})
                     .err.contains(QLatin1String("x + y is above 1")));
@@ -83,8 +84,8 @@ private slots:
         QVERIFY(picture.save(file));
         const QString out = m_folder->filePath(QStringLiteral("leaf.cgats"));
         const Answer a = cli({QStringLiteral("chart"), QStringLiteral("--picture"), file,
-                              QStringLiteral("--count"), QStringLiteral("4"), QStringLiteral("--out"),
-                              out, QStringLiteral("--json")});
+                              QStringLiteral("--count"), QStringLiteral("4"),
+                              QStringLiteral("--out"), out, QStringLiteral("--json")});
         QVERIFY2(a.code == 0, qPrintable(a.err));
         QCOMPARE(Json::parse(a.out.toStdString())["patches"].get<int>(), 26); // 24 and both colours
         const std::string text = run::readFile(out).toStdString();
@@ -97,9 +98,9 @@ private slots:
                               QStringLiteral("--out"), job, QStringLiteral("--json")});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         run::writeFile(m_folder->filePath(QStringLiteral("bad.png")), "no picture");
-        const Answer bad = cli({QStringLiteral("chart"), QStringLiteral("--picture"),
-                                m_folder->filePath(QStringLiteral("bad.png")),
-                                QStringLiteral("--out"), out});
+        const Answer bad =
+            cli({QStringLiteral("chart"), QStringLiteral("--picture"),
+                 m_folder->filePath(QStringLiteral("bad.png")), QStringLiteral("--out"), out});
         QCOMPARE(bad.code, 2);
         QVERIFY(bad.err.contains(QLatin1String("bad.png")));
     }
@@ -132,8 +133,8 @@ private slots:
                    "\"\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\n"
                    "BEGIN_DATA\n255 0 0 " +
                    QByteArray::number(50 * x) + " 25 2\n0 255 0 " + QByteArray::number(40 * x) +
-                   " 80 14\n0 0 255 " + QByteArray::number(22 * x) +
-                   " 9 110\n255 255 255 " + QByteArray::number(112 * x) + " 114 126\nEND_DATA\n";
+                   " 80 14\n0 0 255 " + QByteArray::number(22 * x) + " 9 110\n255 255 255 " +
+                   QByteArray::number(112 * x) + " 114 126\nEND_DATA\n";
         };
         const QString a = m_folder->filePath(QStringLiteral("a.cgats"));
         const QString b = m_folder->filePath(QStringLiteral("b.cgats"));

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "runner.h"
 #include "run/bench_devices.h"
 #include "run/run_engine.h"
+#include "runner.h"
 
 #include <QFileInfo>
 

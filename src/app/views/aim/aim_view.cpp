@@ -149,9 +149,8 @@ AimView::AimView(Session *session)
     connect(keep, &QPushButton::clicked, this,
             [this] { this->session()->keepAim(m_name->text()); });
     connect(m_name, &QLineEdit::returnPressed, keep, &QPushButton::click);
-    connect(m_remove, &QPushButton::clicked, this, [this] {
-        this->session()->removeOwnAim(QString::fromStdString(m_aim.name));
-    });
+    connect(m_remove, &QPushButton::clicked, this,
+            [this] { this->session()->removeOwnAim(QString::fromStdString(m_aim.name)); });
     auto *open = new QPushButton(tr("&Open an aim…"));
     auto *save = new QPushButton(tr("&Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
@@ -184,13 +183,11 @@ AimView::AimView(Session *session)
     body()->addLayout(buttons);
     body()->addStretch(1);
 
-    connect(m_preset, &QComboBox::activated, this,
-            [this](int index) {
-                const auto presets = aimPresets();
-                const auto i = static_cast<size_t>(index);
-                this->session()->setAim(i < presets.size() ? presets[i]
-                                                           : m_own.at(i - presets.size()));
-            });
+    connect(m_preset, &QComboBox::activated, this, [this](int index) {
+        const auto presets = aimPresets();
+        const auto i = static_cast<size_t>(index);
+        this->session()->setAim(i < presets.size() ? presets[i] : m_own.at(i - presets.size()));
+    });
     for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
         connect(box, &QComboBox::activated, this, &AimView::edited);
     for (QDoubleSpinBox *box : {m_kelvin, m_first, m_second, m_luminance, m_gamma})
@@ -269,7 +266,8 @@ void AimView::edited()
         aim.contrastRatio.reset();
     if (aim == m_aim)
         return;
-    const std::string changedName = tr("%1, changed").arg(QString::fromStdString(aim.name)).toStdString();
+    const std::string changedName =
+        tr("%1, changed").arg(QString::fromStdString(aim.name)).toStdString();
     for (const std::vector<Aim> &list : {aimPresets(), m_own})
         for (const Aim &known : list)
             if (known.name == m_aim.name)
@@ -290,9 +288,8 @@ void AimView::setState(const SessionState &state)
             m_preset->setCurrentIndex(static_cast<int>(i));
     if (!m_name->hasFocus())
         m_name->setText(QString::fromStdString(m_aim.name));
-    m_remove->setVisible(std::any_of(m_own.begin(), m_own.end(), [this](const Aim &own) {
-        return own.name == m_aim.name;
-    }));
+    m_remove->setVisible(std::any_of(m_own.begin(), m_own.end(),
+                                     [this](const Aim &own) { return own.name == m_aim.name; }));
     m_problem->setText(state.aimProblem);
     m_problem->setVisible(!state.aimProblem.isEmpty());
     showKind(state);
