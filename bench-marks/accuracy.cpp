@@ -94,7 +94,8 @@ int main(int argc, char **argv)
                 for (const bool noise : {true, false})
                     for (const int count : {50, 100, 200, 500, 1000})
                         for (const Chart chart : {Chart::Spread, Chart::Chosen, Chart::Grid}) {
-                            if (chart != Chart::Spread && (count > 500 || !noise))
+                            const bool plain = std::string(meter) == "reference" && noise;
+                            if (chart != Chart::Spread && (count > 500 || !plain))
                                 continue;
                             JobOptions o;
                             o.displayPath = argv[i];

@@ -137,8 +137,10 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
     MonitorControls best = now;
     double least = INFINITY;
     auto consider = [&](const MonitorControls &trial) {
-        const bool tried = std::any_of(m_readings.begin(), m_readings.end(),
-                                       [&](const WhiteReading &r) { return r.controls == trial; });
+        // Somebody who turns by hand may well come back to where they were.
+        const bool tried =
+            !m_byHand && std::any_of(m_readings.begin(), m_readings.end(),
+                                     [&](const WhiteReading &r) { return r.controls == trial; });
         if (tried) // and found wanting
             return;
         const double light =
@@ -181,8 +183,9 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
         withBrightness(now, 1);
         return best;
     }
-    constexpr int kLowestTop = 94;
-    for (int top = 100; top >= kLowestTop; --top) {
+    // Finer steps of luminance by lowering all gains a little are for the program, not for people.
+    const int lowestTop = m_byHand ? 100 : 94;
+    for (int top = 100; top >= lowestTop; --top) {
         int needy = 0;
         atTop.maxCoeff(&needy);
         const double topFactor = std::pow(top / 100.0, m_exponent[needy]);
@@ -202,8 +205,9 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
     return best;
 }
 
-AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : m_controls(start), m_aim(std::move(aim)), m_capabilities(capabilities)
+AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities,
+                               Turner turner)
+    : m_controls(start), m_aim(std::move(aim)), m_capabilities(capabilities), m_turner(turner)
 {}
 
 ReadPatch AdjustmentPlan::nextPatch() const
@@ -220,6 +224,8 @@ bool AdjustmentPlan::learn(const Reading &reading)
         m_first.push_back(reading);
         if (m_first.size() == kFirstPatches.size())
             m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
+        if (m_advisor && m_turner == Turner::Person)
+            m_advisor->forPerson();
         return false;
     }
     if (!m_advice)
@@ -230,7 +236,7 @@ bool AdjustmentPlan::learn(const Reading &reading)
 }
 
 AdjustPlan::AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : AdjustmentPlan(std::move(aim), start, capabilities)
+    : AdjustmentPlan(std::move(aim), start, capabilities, Turner::Program)
 {}
 
 PlanStep AdjustPlan::next() const
@@ -246,19 +252,30 @@ void AdjustPlan::accept(const Reading &reading)
 {
     if (!learn(reading))
         return;
+    // Light that is missing cannot be made by the video LUT; too much of it costs little.
+    constexpr double kNotMissed = 0.004; // of light: well within what luminance is aimed to
+    const double shortage =
+        aimsAtLuminance() ? std::max(0.0, lastAdvice()->wanted.maxCoeff() - 1 - kNotMissed) : 0;
+    constexpr double kShortWeight = 10;
     const double miss = std::hypot(lastAdvice()->deltaUv / kGoodDeltaUv,
-                                   lastAdvice()->luminanceError / kGoodLuminance);
-    const bool anew = miss < m_leastMiss;
-    if (anew) {
+                                   lastAdvice()->luminanceError / kGoodLuminance) +
+                        kShortWeight * shortage / kGoodLuminance;
+    if (miss < m_leastMiss) {
         m_leastMiss = miss;
         m_best = m_controls;
+        m_bestShortage = shortage;
     }
     if (lastAdvice()->settled || readingsDone() >= kMaxReadings) {
         m_ending = true;
-        if (m_controls == m_best)
+        MonitorControls last = m_best; // what was read to be the best
+        constexpr double kSmallestStep = 0.008; // of light, that a step of brightness gives
+        if (m_bestShortage > kSmallestStep / 2 && turnsBrightness())
+            last.brightness =
+                std::min(100.0, last.brightness + std::ceil(m_bestShortage / kSmallestStep));
+        if (m_controls == last)
             m_finished = true;
         else
-            m_pending = m_best; // what was read to be the best so far
+            m_pending = last;
     } else
         m_pending = lastAdvice()->controls;
 }
@@ -279,7 +296,7 @@ int AdjustPlan::readingsLeft() const
 }
 
 HandAdjustPlan::HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : AdjustmentPlan(std::move(aim), start, capabilities)
+    : AdjustmentPlan(std::move(aim), start, capabilities, Turner::Person)
 {}
 
 PlanStep HandAdjustPlan::next() const

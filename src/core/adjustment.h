@@ -47,6 +47,8 @@ public:
     /// \throws Error Device when the primaries were read as the same colour.
     static WhiteAdvisor fromReadings(const std::vector<Reading> &first,
                                      ControlCapabilities capabilities);
+    /// Advice for a person: few turns, the neediest gain left at 100, earlier settings allowed.
+    void forPerson() { m_byHand = true; }
 
     void add(const WhiteReading &reading);
     /// After at least one add(). \param luminance aimed, cd/m²; nothing = keep the present one.
@@ -63,7 +65,11 @@ private:
     std::vector<WhiteReading> m_readings;
     Vec3 m_exponent = Vec3::Constant(2.2); ///< light ~ gain^exponent; first guess from gamma
     double m_lowest = 0.15;                ///< backlight left at brightness 0; first guess
+    bool m_byHand = false;
 };
+
+/// Who turns the controls. People are asked for few turns; the program also takes finer steps.
+enum class Turner { Program, Person };
 
 /// What both ways of adjusting share: reads black and the primaries once, then white, and learns.
 class AdjustmentPlan : public StagePlan {
@@ -74,10 +80,13 @@ public:
     [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
 
 protected:
-    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
+    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities,
+                   Turner turner);
     [[nodiscard]] ReadPatch nextPatch() const;
     /// Takes a reading in; true when it was a white and the advice is new.
     bool learn(const Reading &reading);
+    [[nodiscard]] bool aimsAtLuminance() const { return m_aim.luminanceCdM2.has_value(); }
+    [[nodiscard]] bool turnsBrightness() const { return m_capabilities.brightness; }
 
     MonitorControls m_controls;
     bool m_finished = false;
@@ -85,6 +94,7 @@ protected:
 private:
     Aim m_aim;
     ControlCapabilities m_capabilities;
+    Turner m_turner;
     std::vector<Reading> m_first;
     std::optional<WhiteAdvisor> m_advisor;
     std::optional<Advice> m_advice;
@@ -108,6 +118,7 @@ private:
     std::optional<MonitorControls> m_pending;
     MonitorControls m_best;
     double m_leastMiss = INFINITY;
+    double m_bestShortage = 0; ///< of light at m_best, relative
     bool m_ending = false; ///< m_pending is the last turn
 };
 

@@ -259,7 +259,9 @@ void CalibrationPlan::solveEntries(int count,
         levels[c] = m_responses[c].levels(bits);
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
     constexpr size_t kReach = 2;      // levels on each side of the exact light
-    constexpr double kUneven = 0.005; // ΔE00
+    // Deep shadows have few levels; there every one of them may be needed.
+    constexpr double kShadows = 0.15;
+    constexpr double kUneven = 0.12, kUnevenInShadows = 0.005; // ΔE00
     std::array<size_t, 3> lowest{};
     for (int i = 0; i < count; ++i) {
         const XYZ aimed = aimedGrey(i / (count - 1.0));
@@ -292,7 +294,7 @@ void CalibrationPlan::solveEntries(int count,
                     double cost = d;
                     for (int c = 0; c < 3; ++c)
                         if (at[c] > exact[c] || at[c] + 1 < exact[c])
-                            cost += kUneven;
+                            cost += i < kShadows * count ? kUnevenInShadows : kUneven;
                     if (cost < best) {
                         best = cost;
                         chosen = at;

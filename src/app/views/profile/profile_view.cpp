@@ -65,14 +65,17 @@ void ProfileView::setState(const SessionState &state)
     m_name->setReadOnly(!own || state.status.stage > run::Stage::Build || !r->profile.isEmpty());
     m_aim->setText(QString::fromStdString(r->setup.displayName + " · " + aimSummary(r->setup.aim)));
     m_kind->setText(r->setup.profileKind == ProfileKind::Table
-                        ? tr("ICC version 4, tables with 33 points a side")
-                        : tr("ICC version 4, curves and matrix"));
+                        ? tr("ICC version %1, tables with %2 points a side")
+                              .arg(r->setup.iccVersion)
+                              .arg(r->setup.grid)
+                        : tr("ICC version %1, curves and matrix").arg(r->setup.iccVersion));
     m_readings->setText(
         r->profile.isEmpty()
             ? r->chart.empty() ? tr("%1 patches, not read yet").arg(r->setup.chartPatches)
                                : tr("%1 readings").arg(r->chart.size())
-            : tr("%1 readings; the model differs from them by %2 ΔE00 in the mean; %3 kB")
-                  .arg(QString::number(r->chart.size()), figure(r->profileResidual, 2),
+            : tr("%1 readings; expected error for all colours %2 ΔE00 in the mean; %3 kB")
+                  .arg(QString::number(r->chart.size()),
+                       r->expectedError > 0 ? figure(r->expectedError, 2) : dash,
                        figure(double(r->profile.size()) / 1000, 0)));
     m_file->setText(r->installedPath.isEmpty() ? dash : QDir::toNativeSeparators(r->installedPath));
     const ProfileInUse &use = state.inUse;
