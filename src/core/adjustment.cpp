@@ -267,7 +267,7 @@ void AdjustPlan::accept(const Reading &reading)
     }
     if (lastAdvice()->settled || readingsDone() >= kMaxReadings) {
         m_ending = true;
-        MonitorControls last = m_best; // what was read to be the best
+        MonitorControls last = m_best;          // what was read to be the best
         constexpr double kSmallestStep = 0.008; // of light, that a step of brightness gives
         if (m_bestShortage > kSmallestStep / 2 && turnsBrightness())
             last.brightness =

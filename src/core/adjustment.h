@@ -80,8 +80,7 @@ public:
     [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
 
 protected:
-    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities,
-                   Turner turner);
+    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities, Turner turner);
     [[nodiscard]] ReadPatch nextPatch() const;
     /// Takes a reading in; true when it was a white and the advice is new.
     bool learn(const Reading &reading);
@@ -119,7 +118,7 @@ private:
     MonitorControls m_best;
     double m_leastMiss = INFINITY;
     double m_bestShortage = 0; ///< of light at m_best, relative
-    bool m_ending = false; ///< m_pending is the last turn
+    bool m_ending = false;     ///< m_pending is the last turn
 };
 
 /// Adjustment by a person: reads white again and again until finish() is called, with advice after

@@ -258,7 +258,7 @@ void CalibrationPlan::solveEntries(int count,
     for (int c = 0; c < 3; ++c)
         levels[c] = m_responses[c].levels(bits);
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
-    constexpr size_t kReach = 2;      // levels on each side of the exact light
+    constexpr size_t kReach = 2; // levels on each side of the exact light
     // Deep shadows have few levels; there every one of them may be needed.
     constexpr double kShadows = 0.15;
     constexpr double kUneven = 0.12, kUnevenInShadows = 0.005; // ΔE00
