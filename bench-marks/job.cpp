@@ -4,6 +4,7 @@
 #include "core/adaptive_plan.h"
 #include "core/adjustment.h"
 #include "core/chart.h"
+#include "core/chart_reader.h"
 #include "core/difference.h"
 #include "core/profile_file.h"
 #include "core/profile_writer.h"
@@ -135,11 +136,11 @@ JobOutcome runJob(const JobOptions &o)
     ProfileRequest request;
     request.path = path;
     const auto before = std::chrono::steady_clock::now();
-    const BuiltProfile built = buildProfile(correctDrift(readings).readings, request, "chart");
+    const BuiltProfile built = buildProfile(steadyReadings(readings), request, "chart");
     out.buildSeconds =
         std::chrono::duration<double>(std::chrono::steady_clock::now() - before).count();
     out.readings = int(readings.size());
-    out.expected = expectedError(correctDrift(readings).readings, path);
+    out.expected = expectedError(steadyReadings(readings), path);
     judgeProfile(b, b.condition(), ProfileFile(built.icc, "profile"), out);
     return out;
 }

@@ -18,17 +18,18 @@ namespace {
 
 using namespace lantern;
 
-QString defaultLogbook()
+QString defaultLogbook(bool demo)
 {
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
-           QStringLiteral("/bold-lantern/demo-logbook.sqlite");
+           (demo ? QStringLiteral("/bold-lantern/demo-logbook.sqlite")
+                 : QStringLiteral("/bold-lantern/logbook.sqlite"));
 }
 
 /// Measures the demo's earlier runs if the logbook is new, then opens it; the window is there
 /// already.
-void startSession(app::Session *session, const QString &logbookPath)
+void startSession(app::Session *session, const QString &logbookPath, bool demo)
 {
-    if (QFileInfo::exists(logbookPath)) {
+    if (!demo || QFileInfo::exists(logbookPath)) {
         session->start();
         return;
     }
@@ -60,20 +61,29 @@ int main(int argc, char **argv)
     parser.addVersionOption();
     const QCommandLineOption logbookOption(QStringLiteral("logbook"),
                                            QObject::tr("File of the logbook."),
-                                           QStringLiteral("path"), defaultLogbook());
+                                           QStringLiteral("path"));
+    const QCommandLineOption demoOption(
+        QStringLiteral("demo"), QObject::tr("Simulated displays and meters instead of real ones."));
     parser.addOption(logbookOption);
+    parser.addOption(demoOption);
     parser.process(qt);
-    const QString logbookPath = parser.value(logbookOption);
+    const bool demo = parser.isSet(demoOption);
+    const QString logbookPath =
+        parser.isSet(logbookOption) ? parser.value(logbookOption) : defaultLogbook(demo);
     try {
         run::makeFolder(QFileInfo(logbookPath).absolutePath());
         if (QFileInfo::exists(logbookPath))
             run::Logbook probe(logbookPath,
                                run::Logbook::Access::Write); // is another program at it?
-        app::DemoWorkplace demo;
-        app::Session session(&demo, logbookPath);
-        app::MainWindow window(&session, &demo);
+        std::unique_ptr<app::Workplace> workplace;
+        if (demo)
+            workplace = std::make_unique<app::DemoWorkplace>();
+        else
+            workplace = std::make_unique<app::StudioWorkplace>();
+        app::Session session(workplace.get(), logbookPath);
+        app::MainWindow window(&session, workplace.get());
         window.show();
-        startSession(&session, logbookPath);
+        startSession(&session, logbookPath, demo);
         return QApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern: " << e.what() << '\n';

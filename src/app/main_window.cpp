@@ -1,14 +1,18 @@
 #include "app/main_window.h"
 
 #include "app/theme.h"
+#include "core/error.h"
+#include "core/technology.h"
 
 #include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QFileDialog>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QMenuBar>
 #include <QMessageBox>
+#include <QRandomGenerator>
 #include <QScreen>
 #include <QSettings>
 #include <QStandardPaths>
@@ -23,16 +27,21 @@ const char *kGeometryKey = "window/geometry";
 
 } // namespace
 
-MainWindow::MainWindow(Session *session, DemoWorkplace *demo)
+MainWindow::MainWindow(Session *session, Workplace *workplace)
     : m_session(session),
-      m_demo(demo),
+      m_workplace(workplace),
+      m_demo(dynamic_cast<DemoWorkplace *>(workplace)),
+      m_studio(dynamic_cast<StudioWorkplace *>(workplace)),
       m_desk(new DeskWidget),
       m_ledger(new LedgerView),
       m_stack(new QStackedWidget),
+      m_handEntry(new HandEntry),
       m_runBar(new RunBar),
       m_buttons(new MonitorButtons(this))
 {
-    setWindowTitle(tr("Bold Lantern · demonstration on the bench"));
+    setWindowTitle(workplace->title().isEmpty()
+                       ? tr("Bold Lantern")
+                       : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
     for (const ViewEntry &entry : viewRegistry()) {
         View *view = entry.make(session);
@@ -49,11 +58,17 @@ MainWindow::MainWindow(Session *session, DemoWorkplace *demo)
     all->setSpacing(0);
     all->addWidget(m_desk);
     all->addLayout(middle, 1);
+    all->addWidget(m_handEntry);
     all->addWidget(m_runBar);
     setCentralWidget(central);
     makeMenus();
 
-    connect(m_desk, &DeskWidget::displayChosen, session, &Session::selectDisplay);
+    connect(m_desk, &DeskWidget::displayChosen, this, [this](int index) {
+        m_session->selectDisplay(index);
+        followDisplay();
+    });
+    connect(m_handEntry, &HandEntry::entered, session, &Session::enterReading);
+    connect(session, &Session::displaysChanged, this, &MainWindow::followDisplay);
     connect(m_ledger, &LedgerView::viewChosen, session, &Session::showView);
     connect(m_ledger, &LedgerView::aimWanted, session,
             [session] { session->showView(ViewId::Aim); });
@@ -90,6 +105,9 @@ void MainWindow::makeMenus()
     m_stopAction = run->addAction(tr("&Stop"), m_session, &Session::stop);
     run->addSeparator();
     m_newRunAction = run->addAction(tr("Start a ne&w run"), m_session, &Session::newRun);
+    m_checkAction = run->addAction(tr("&Check first"), m_session, &Session::checkFirst);
+    m_checkAction->setShortcut(QKeySequence(Qt::Key_F6));
+    m_checkAction->setToolTip(tr("One minute with the meter: does the last run still hold?"));
     m_discardAction = run->addAction(tr("&Discard the run"), this, [this] {
         const auto answer = QMessageBox::question(
             this, tr("Discard the run"),
@@ -103,7 +121,27 @@ void MainWindow::makeMenus()
     for (const ViewEntry &entry : viewRegistry())
         view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++)),
                         m_session, [this, id = entry.id] { m_session->showView(id); });
-    makeDemoMenu();
+    QMenu *display = menuBar()->addMenu(tr("&Display"));
+    display->addAction(tr("Show me &which"), QKeySequence(Qt::Key_F7), this,
+                       &MainWindow::showWhich);
+    QMenu *technology = display->addMenu(tr("&Panel technology"));
+    connect(technology, &QMenu::aboutToShow, this, [this, technology] {
+        technology->clear();
+        const DisplayCard &card = m_session->state().displays[m_session->state().selected];
+        for (const std::string &name : technologies()) {
+            const QString key = QString::fromStdString(name);
+            QAction *a = technology->addAction(technologyTitle(key), m_session,
+                                               [this, key] { m_session->setTechnology(key); });
+            a->setCheckable(true);
+            a->setChecked(key == card.technology);
+        }
+        technology->addSeparator();
+        technology->addAction(card.technologyReason)->setEnabled(false);
+    });
+    if (m_demo)
+        makeBenchMenu();
+    else
+        makeMeterMenu();
 
     QMenu *help = menuBar()->addMenu(tr("&Help"));
     help->addAction(tr("&About Bold Lantern"), this, [this] {
@@ -115,7 +153,7 @@ void MainWindow::makeMenus()
     });
 }
 
-void MainWindow::makeDemoMenu()
+void MainWindow::makeBenchMenu()
 {
     QMenu *demo = menuBar()->addMenu(tr("&Bench"));
     demo->addAction(tr("The monitor's &buttons"), QKeySequence(Qt::CTRL | Qt::Key_B), this, [this] {
@@ -134,7 +172,7 @@ void MainWindow::makeDemoMenu()
             }
             m_demo->setMeter(kind);
             m_buttonsFor = -1;
-            m_session->selectDisplay(m_session->state().selected);
+            m_session->meterChanged();
         });
         a->setCheckable(true);
         a->setChecked(m_demo->meterKind() == kind);
@@ -150,10 +188,24 @@ void MainWindow::makeDemoMenu()
         a->setChecked(factor == int(m_demo->speed()));
         speeds->addAction(a);
     }
+    QMenu *hang = demo->addMenu(tr("Hang the meter"));
+    hang->addAction(tr("On the &patch, wherever it is"), this,
+                    [this] { m_demo->hangMeter(std::nullopt); });
+    hang->addAction(tr("&Elsewhere on the screen"), this, &MainWindow::hangMeterElsewhere);
+    hang->addAction(tr("&Off the screen"), this,
+                    [this] { m_demo->hangMeter(QPoint(-10000, -10000)); });
+    demo->addAction(tr("Switch the display &off and on"), this, [this] {
+        m_demo->rig(m_session->state().selected)->with([](bench::Bench &b) {
+            b.setClockSeconds(0);
+        });
+        m_session->refreshReady();
+    });
     QMenu *fault = demo->addMenu(tr("Let the next reading &fail"));
     for (const auto &[what, name] : {std::pair{MeterFault::Unplugged, tr("Meter unplugged")},
                                      std::pair{MeterFault::TimedOut, tr("Time-out")},
                                      std::pair{MeterFault::Garbage, tr("Garbage numbers")},
+                                     std::pair{MeterFault::WantsZeroing, tr("Wants zeroing")},
+                                     std::pair{MeterFault::OffPatch, tr("Knocked off the patch")},
                                      std::pair{MeterFault::Saturated, tr("Too much light")}})
         fault->addAction(name, this, [this, what = what] {
             m_demo->injectFault(m_session->state().selected, what);
@@ -175,6 +227,15 @@ void MainWindow::showState()
     m_discardAction->setEnabled(m_stopAction->isEnabled() || state.unfinishedRun.has_value());
     m_newRunAction->setEnabled(!state.isMeasuring() && !state.preparing);
 
+    m_checkAction->setEnabled(!state.isMeasuring() && !state.preparing);
+    m_handEntry->setWanted(state.entryWanted);
+    if (m_demo)
+        showButtons(state);
+}
+
+/// The simulated monitor's buttons: while a person turns them, or when asked for.
+void MainWindow::showButtons(const SessionState &state)
+{
     if (m_buttonsFor != state.selected) {
         m_buttonsFor = state.selected;
         m_buttons->setDisplay(state.displays[state.selected].name, m_demo->rig(state.selected));
@@ -197,13 +258,80 @@ void MainWindow::placeHelpers()
     if (!isVisible())
         return;
     const QRect frame(mapToGlobal(QPoint(0, 0)), size());
-    PatchWindow *patch = m_demo->patchWindow();
+    PatchWindow *patch = m_workplace->patchWindow();
     constexpr int kGap = 12;
-    patch->move(frame.right() - patch->width() - kGap,
-                frame.bottom() - patch->height() - kGap - 46);
+    const QPoint corner(frame.right() - patch->width() - kGap,
+                        frame.bottom() - patch->height() - kGap - 46);
+    if (!patch->isPlaced())
+        patch->move(corner);
     m_buttons->adjustSize();
-    m_buttons->move(patch->x() - m_buttons->width() - 2 * kGap,
+    m_buttons->move(corner.x() - m_buttons->width() - 2 * kGap,
                     frame.bottom() - m_buttons->height() - kGap - 46);
+}
+
+void MainWindow::showWhich()
+{
+    const SessionState &state = m_session->state();
+    m_which.light(m_workplace->screenOf(state.selected), state.displays[state.selected].name);
+}
+
+/// The window goes where the chosen display is.
+void MainWindow::followDisplay()
+{
+    const QRect screen = m_workplace->screenOf(m_session->state().selected);
+    if (!screen.isEmpty() && !screen.contains(frameGeometry().center()))
+        move(screen.center() - rect().center());
+    placeHelpers();
+}
+
+/// Somewhere on the screen, so that it has to be looked for.
+void MainWindow::hangMeterElsewhere()
+{
+    const QRect screen = m_workplace->screenOf(m_session->state().selected);
+    auto *random = QRandomGenerator::global();
+    m_demo->hangMeter(screen.topLeft() + QPoint(random->bounded(80, screen.width() - 80),
+                                                random->bounded(80, screen.height() - 80)));
+}
+
+void MainWindow::makeMeterMenu()
+{
+    QMenu *meter = menuBar()->addMenu(tr("&Meter"));
+    for (const run::MeterKind &kind : run::meterKinds()) {
+        const QString title =
+            kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
+        meter->addAction(title, this, [this, key = kind.key] { chooseMeter(key); });
+    }
+}
+
+void MainWindow::chooseMeter(const QString &key)
+{
+    if (m_session->state().isMeasuring()) {
+        m_session->setNotice(tr("Finish or stop the run before changing the meter."));
+        return;
+    }
+    for (const run::MeterKind &kind : run::meterKinds()) {
+        if (kind.key != key)
+            continue;
+        QString choice = key;
+        if (!kind.argumentHint.isEmpty()) {
+            const QString before = m_studio->meterChoice().startsWith(key + QLatin1Char(':'))
+                                       ? m_studio->meterChoice().mid(key.size() + 1)
+                                       : QString();
+            bool ok = false;
+            const QString command =
+                QInputDialog::getText(this, kind.title, tr("The %1:").arg(kind.argumentHint),
+                                      QLineEdit::Normal, before, &ok);
+            if (!ok || command.trimmed().isEmpty())
+                return;
+            choice += QLatin1Char(':') + command.trimmed();
+        }
+        try {
+            m_studio->setMeterChoice(choice);
+            m_session->meterChanged();
+        } catch (const Error &e) {
+            m_session->setNotice(QString::fromUtf8(e.what()));
+        }
+    }
 }
 
 void MainWindow::saveReport()
@@ -222,7 +350,7 @@ void MainWindow::saveReport()
 void MainWindow::closeEvent(QCloseEvent *event)
 {
     QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());
-    m_demo->patchWindow()->hide();
+    m_workplace->patchWindow()->hide();
     m_buttons->hide();
     QMainWindow::closeEvent(event);
 }

@@ -15,51 +15,56 @@ constexpr int kSide = 216;    ///< pixels at 100 %: some 57 mm, twice the meter'
 constexpr int kSeenSide = 48; ///< part of it that the meter looks at
 constexpr int kCheckEveryMs = 5;
 constexpr int kCoveredAfterMs = 800;
+constexpr Qt::WindowFlags kOnTop = Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
+                                   Qt::WindowDoesNotAcceptFocus;
+
+QRect around(const QPoint &centre, int side)
+{
+    return {centre.x() - side / 2, centre.y() - side / 2, side, side};
+}
 
 } // namespace
 
-PatchWindow::PatchWindow(QWidget *parent)
-    : QWidget(parent, Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
-                          Qt::WindowDoesNotAcceptFocus)
+ColourWindow::ColourWindow(Qt::WindowFlags flags, QWidget *parent) : QWidget(parent, flags)
 {
-    setObjectName(QStringLiteral("patchWindow"));
-    setWindowTitle(tr("Patch"));
-    setAccessibleName(tr("Patch being measured"));
-    setToolTip(tr("The meter hangs here. Drag to move."));
     setAttribute(Qt::WA_OpaquePaintEvent);
     setAttribute(Qt::WA_ShowWithoutActivating);
-    setFixedSize(kSide, kSide);
-    setCursor(Qt::SizeAllCursor);
 }
 
-void PatchWindow::setPatch(const QColor &colour)
+void ColourWindow::setColour(const QColor &colour)
 {
     m_colour = colour;
     m_repaintAwaited = true;
     update();
 }
 
-QImage PatchWindow::seen() const
+void ColourWindow::paintEvent(QPaintEvent *)
 {
-    const QRect middle((width() - kSeenSide) / 2, (height() - kSeenSide) / 2, kSeenSide, kSeenSide);
-    if (QGuiApplication::platformName() == QLatin1String("xcb")) {
-        const QPoint at = mapToGlobal(middle.topLeft()) - screen()->geometry().topLeft();
-        const QPixmap grabbed =
-            screen()->grabWindow(0, at.x(), at.y(), middle.width(), middle.height());
-        if (!grabbed.isNull())
-            return grabbed.toImage().convertToFormat(QImage::Format_RGB32);
-    }
-    return const_cast<PatchWindow *>(this)->grab(middle).toImage().convertToFormat(
-        QImage::Format_RGB32);
-}
-
-void PatchWindow::paintEvent(QPaintEvent *)
-{
-    QPainter(this).fillRect(rect(), m_colour);
+    QPainter p(this);
+    const QRect part = lit();
+    if (part != rect())
+        p.fillRect(rect(), Qt::black);
+    p.fillRect(part, m_colour);
     if (m_repaintAwaited) {
         m_repaintAwaited = false;
-        QMetaObject::invokeMethod(this, &PatchWindow::painted, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(this, &ColourWindow::painted, Qt::QueuedConnection);
     }
+}
+
+PatchWindow::PatchWindow(QWidget *parent) : ColourWindow(kOnTop, parent)
+{
+    setObjectName(QStringLiteral("patchWindow"));
+    setWindowTitle(tr("Patch"));
+    setAccessibleName(tr("Patch being measured"));
+    setToolTip(tr("The meter hangs here. Drag to move."));
+    setFixedSize(kSide, kSide);
+    setCursor(Qt::SizeAllCursor);
+}
+
+void PatchWindow::placeAt(const QPoint &centre)
+{
+    m_placed = true;
+    move(centre - rect().center());
 }
 
 void PatchWindow::mousePressEvent(QMouseEvent *event)
@@ -69,25 +74,67 @@ void PatchWindow::mousePressEvent(QMouseEvent *event)
 
 void PatchWindow::mouseMoveEvent(QMouseEvent *event)
 {
+    m_placed = true;
     move(event->globalPosition().toPoint() - m_grip);
 }
 
+FieldWindow::FieldWindow(QWidget *parent) : ColourWindow(kOnTop | Qt::BypassWindowManagerHint, parent)
+{
+    setObjectName(QStringLiteral("fieldWindow"));
+    setWindowTitle(tr("Looking for the meter"));
+}
+
+void FieldWindow::setRegion(const ScreenRegion &region)
+{
+    m_region = region;
+    update();
+}
+
+QRect FieldWindow::lit() const
+{
+    const auto share = [](double from, double length, int whole) {
+        const int first = static_cast<int>(std::lround(from * whole));
+        return std::pair{first, static_cast<int>(std::lround((from + length) * whole)) - first};
+    };
+    const auto [x, w] = share(m_region.left, m_region.width, width());
+    const auto [y, h] = share(m_region.top, m_region.height, height());
+    return {x, y, w, h};
+}
+
+QImage seenAt(const QRect &area, QWidget *window)
+{
+    QScreen *screen = QGuiApplication::screenAt(area.center());
+    if (!screen)
+        return {};
+    if (QGuiApplication::platformName() == QLatin1String("xcb")) {
+        const QPoint at = area.topLeft() - screen->geometry().topLeft();
+        const QPixmap grabbed = screen->grabWindow(0, at.x(), at.y(), area.width(), area.height());
+        if (!grabbed.isNull())
+            return grabbed.toImage().convertToFormat(QImage::Format_RGB32);
+    }
+    if (!window->isVisible())
+        return {};
+    const QRect inWindow(window->mapFromGlobal(area.topLeft()), area.size());
+    return window->grab(inWindow).toImage().convertToFormat(QImage::Format_RGB32);
+}
+
 WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
-    : PatchPresenter(parent), m_window(window)
+    : PatchPresenter(parent), m_patch(window)
 {
     m_checkTimer.setInterval(kCheckEveryMs);
     connect(&m_checkTimer, &QTimer::timeout, this, &WindowPresenter::check);
-    connect(m_window, &PatchWindow::painted, this, [this] {
-        if (m_waiting)
-            check();
-    });
+    for (ColourWindow *shown : {static_cast<ColourWindow *>(m_patch), static_cast<ColourWindow *>(&m_field)})
+        connect(shown, &ColourWindow::painted, this, [this] {
+            if (m_waiting)
+                check();
+        });
 }
 
-void WindowPresenter::show(const DeviceRgb &rgb)
+void WindowPresenter::show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region)
 {
     const auto whole = [](double v) { return static_cast<int>(std::lround(v)); };
     const QColor colour(whole(rgb.r), whole(rgb.g), whole(rgb.b));
-    QMetaObject::invokeMethod(this, [this, colour] { showHere(colour); });
+    QMetaObject::invokeMethod(this, [this, colour, region] { showHere(colour, region); });
 }
 
 void WindowPresenter::hide()
@@ -95,18 +142,44 @@ void WindowPresenter::hide()
     QMetaObject::invokeMethod(this, [this] {
         m_waiting = false;
         m_checkTimer.stop();
-        m_window->hide();
+        m_patch->hide();
+        m_field.hide();
+        m_region.reset();
     });
 }
 
-void WindowPresenter::showHere(const QColor &colour)
+ColourWindow *WindowPresenter::window() const
+{
+    if (m_region)
+        return const_cast<FieldWindow *>(&m_field);
+    return m_patch;
+}
+
+QRect WindowPresenter::lookedAt() const
+{
+    if (!m_region)
+        return around(m_patch->mapToGlobal(m_patch->rect().center()), kSeenSide);
+    const QPoint middle(static_cast<int>((m_region->left + m_region->width / 2) * m_field.width()),
+                        static_cast<int>((m_region->top + m_region->height / 2) * m_field.height()));
+    return around(m_field.mapToGlobal(middle), kSeenSide);
+}
+
+void WindowPresenter::showHere(const QColor &colour, const std::optional<ScreenRegion> &region)
 {
     m_waiting = true;
     m_since.start();
-    m_window->setPatch(colour);
-    if (!m_window->isVisible())
-        m_window->show();
-    m_window->raise();
+    m_region = region;
+    if (region) {
+        const QRect screen = m_screen.isEmpty() ? m_patch->screen()->geometry() : m_screen;
+        m_field.setGeometry(screen);
+        m_field.setRegion(*region);
+        m_patch->hide();
+    } else
+        m_field.hide();
+    window()->setColour(colour);
+    if (!window()->isVisible())
+        window()->show();
+    window()->raise();
     m_checkTimer.start();
 }
 
@@ -115,8 +188,8 @@ void WindowPresenter::check()
 {
     if (!m_waiting)
         return;
-    const QImage seen = m_window->seen();
-    const QRgb wanted = m_window->patch().rgb();
+    const QImage seen = seenAt(lookedAt(), window());
+    const QRgb wanted = window()->colour().rgb();
     bool same = !seen.isNull();
     for (int y = 0; same && y < seen.height(); ++y)
         for (int x = 0; same && x < seen.width(); ++x)
@@ -127,6 +200,9 @@ void WindowPresenter::check()
     m_checkTimer.stop();
     if (same)
         emit shown();
+    else if (seen.isNull())
+        emit failed(tr("The patch is on no screen: its display was unplugged or switched off. "
+                       "Connect it again, then go on."));
     else
         emit failed(tr("Something covers the patch or changes its colour on the way to the screen. "
                        "Bring the patch to the front, switch off night light, then go on."));

@@ -8,46 +8,91 @@
 
 namespace lantern::app {
 
-/// The window that shows a patch, and what of it can really be seen on the screen.
-class PatchWindow : public QWidget {
+/// A window that fills with one colour and tells what of it can really be seen on the screen.
+class ColourWindow : public QWidget {
     Q_OBJECT
 public:
-    explicit PatchWindow(QWidget *parent = nullptr);
-
-    void setPatch(const QColor &colour);
-    [[nodiscard]] const QColor &patch() const { return m_colour; }
-    /// Pixels in the middle of the window as the screen shows them, whatever covers it. Where the
-    /// display server does not let us look, what the window itself painted.
-    [[nodiscard]] QImage seen() const;
+    void setColour(const QColor &colour);
+    [[nodiscard]] const QColor &colour() const { return m_colour; }
 
 signals:
     void painted();
 
 protected:
+    ColourWindow(Qt::WindowFlags flags, QWidget *parent);
+    /// Part that is filled with the colour; the rest is black.
+    [[nodiscard]] virtual QRect lit() const { return rect(); }
     void paintEvent(QPaintEvent *event) override;
+
+private:
+    QColor m_colour = Qt::black;
+    bool m_repaintAwaited = false;
+};
+
+/// The small window that shows a patch.
+class PatchWindow : public ColourWindow {
+    Q_OBJECT
+public:
+    explicit PatchWindow(QWidget *parent = nullptr);
+
+    /// Once the meter was found, or a person dragged the patch, it stays there.
+    [[nodiscard]] bool isPlaced() const { return m_placed; }
+    void placeAt(const QPoint &centre);
+    /// Back to where the window keeps room for it.
+    void forgetPlace() { m_placed = false; }
+
+protected:
     void mousePressEvent(QMouseEvent *event) override;
     void mouseMoveEvent(QMouseEvent *event) override;
 
 private:
-    QColor m_colour = Qt::black;
     QPoint m_grip;
-    bool m_repaintAwaited = false;
+    bool m_placed = false;
 };
 
-/// Presents patches in a PatchWindow: reports a patch as shown only when the screen shows it.
+/// A whole screen, black but for a lit part; to find where the meter hangs.
+class FieldWindow : public ColourWindow {
+    Q_OBJECT
+public:
+    explicit FieldWindow(QWidget *parent = nullptr);
+    void setRegion(const ScreenRegion &region);
+
+protected:
+    [[nodiscard]] QRect lit() const override;
+
+private:
+    ScreenRegion m_region;
+};
+
+/// Pixels of a part of the desktop as the screen shows them, whatever is on top. Where the display
+/// server does not let us look, what `window` itself painted there.
+QImage seenAt(const QRect &area, QWidget *window);
+
+/// Presents patches: reports one as shown only when the screen shows it.
 class WindowPresenter : public run::PatchPresenter {
     Q_OBJECT
 public:
     /// \param window not owned; lives in the interface thread as this object does
     explicit WindowPresenter(PatchWindow *window, QObject *parent = nullptr);
-    void show(const DeviceRgb &rgb) override; ///< from any thread
-    void hide() override;                     ///< from any thread
+    void show(const DeviceRgb &rgb,
+              const std::optional<ScreenRegion> &region) override; ///< from any thread
+    void hide() override;                                          ///< from any thread
+
+    /// The screen that lit parts are shares of; empty: the one the patch is on.
+    void setScreen(const QRect &screen) { m_screen = screen; }
+    /// Where the meter looks if it hangs on the patch: the middle of what is shown.
+    [[nodiscard]] QRect lookedAt() const;
+    /// The window on show.
+    [[nodiscard]] ColourWindow *window() const;
 
 private:
-    void showHere(const QColor &colour);
+    void showHere(const QColor &colour, const std::optional<ScreenRegion> &region);
     void check();
 
-    PatchWindow *m_window;
+    PatchWindow *m_patch;
+    FieldWindow m_field;
+    std::optional<ScreenRegion> m_region;
+    QRect m_screen;
     QTimer m_checkTimer;
     QElapsedTimer m_since;
     bool m_waiting = false;

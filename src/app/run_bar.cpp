@@ -31,6 +31,13 @@ QString stageTitle(Stage stage)
         return RunBar::tr("Install");
     case Stage::Validate:
         return RunBar::tr("Validation");
+    case Stage::WarmUp:
+        return RunBar::tr("Warming up");
+    case Stage::Place:
+        return RunBar::tr("Where is the meter");
+    case Stage::Check:
+        return RunBar::tr("Check first");
+    case Stage::ByEye:
     case Stage::Done:
         break;
     }

@@ -1,14 +1,11 @@
 #include "app/session.h"
 
-#include "core/aim_reach.h"
-
-#include "app/ledger/ledger_rows.h"
+#include "app/patch_window.h"
 #include "core/error.h"
 #include "run/output_files.h"
 
 #include <QDir>
 #include <QFileInfo>
-#include <QUndoCommand>
 
 #include <algorithm>
 
@@ -18,7 +15,6 @@ namespace {
 
 constexpr int kPublishMs = 16; // at most 60 times a second
 constexpr int kStaleDays = 30; // common practice: validate monthly
-constexpr int kAimCommandId = 1;
 
 using run::Activity;
 using run::Stage;
@@ -36,6 +32,13 @@ ViewId viewOf(Stage stage)
     case Stage::Validate:
     case Stage::Done:
         return ViewId::Accuracy;
+    case Stage::WarmUp:
+    case Stage::Place:
+        return ViewId::Ready;
+    case Stage::Check:
+        return ViewId::Check;
+    case Stage::ByEye:
+        return ViewId::ByEye;
     case Stage::Build:
     case Stage::Install:
         break;
@@ -54,52 +57,6 @@ void describeLastRun(DisplayCard &card, const run::RunResults &r)
 
 } // namespace
 
-/// One change of the aim; turning the same knob again and again is one step back.
-class AimCommand : public QUndoCommand {
-public:
-    AimCommand(Session *session, Aim from, Aim to)
-        : m_session(session), m_from(std::move(from)), m_to(std::move(to))
-    {
-        setText(QObject::tr("change of the aim"));
-    }
-    void undo() override { m_session->applyAim(m_from); }
-    void redo() override { m_session->applyAim(m_to); }
-    [[nodiscard]] int id() const override { return kAimCommandId; }
-    bool mergeWith(const QUndoCommand *next) override
-    {
-        const auto *other = static_cast<const AimCommand *>(next); // Qt calls this for equal ids
-        if (changedField(m_from, m_to) != changedField(other->m_from, other->m_to) ||
-            changedField(m_from, m_to) < 0)
-            return false;
-        m_to = other->m_to;
-        return true;
-    }
-
-private:
-    /// The one number that differs, or -1 when it is more than that.
-    static int changedField(const Aim &a, const Aim &b)
-    {
-        // The name follows from the first change of a preset; it is no knob of its own here.
-        Aim c = a;
-        c.name = b.name;
-        c.luminanceCdM2 = b.luminanceCdM2;
-        if (c == b)
-            return 0;
-        c = a;
-        c.name = b.name;
-        c.tone = b.tone;
-        if (c == b && a.tone.index() == b.tone.index())
-            return 1;
-        c = a;
-        c.name = b.name;
-        c.white = b.white;
-        return c == b && a.white.index() == b.white.index() ? 2 : -1;
-    }
-
-    Session *m_session;
-    Aim m_from, m_to;
-};
-
 Session::Session(Workplace *workplace, const QString &logbookPath, QObject *parent)
     : QObject(parent),
       m_workplace(workplace),
@@ -112,7 +69,12 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     m_state.ownAims = m_shelf.aims();
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, &Session::changed);
+    connectEngine();
+    connectWorkplace();
+}
 
+void Session::connectEngine()
+{
     m_engine->moveToThread(&m_thread);
     connect(&m_thread, &QThread::finished, m_engine, &QObject::deleteLater);
     connect(this, &Session::beginRequested, m_engine, &run::RunEngine::begin);
@@ -123,17 +85,59 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     connect(this, &Session::stopRequested, m_engine, &run::RunEngine::stop);
     connect(this, &Session::abandonRequested, m_engine, &run::RunEngine::abandon);
     connect(this, &Session::controlsRequested, m_engine, &run::RunEngine::turnControls);
+    connect(this, &Session::notedControlsRequested, m_engine, &run::RunEngine::noteControls);
     connect(this, &Session::profileTitleRequested, m_engine, &run::RunEngine::setProfileTitle);
     connect(this, &Session::adjustModeRequested, m_engine, &run::RunEngine::setAdjustMode);
     connect(m_engine, &run::RunEngine::statusChanged, this, &Session::onStatus);
+    connect(this, &Session::greetRequested, m_engine, &run::RunEngine::greetMeter);
+    connect(this, &Session::byEyeRequested, m_engine, &run::RunEngine::installByEye);
+    connect(m_engine, &run::RunEngine::installedByEye, this, [this] {
+        readLogbook();
+        refreshProfileInUse();
+        setNotice(tr("The profile made by eye is installed and in use."));
+    });
+    connect(this, &Session::roomRequested, m_engine, &run::RunEngine::readRoom);
     connect(m_engine, &run::RunEngine::resultsChanged, this, [this](const run::RunResults &r) {
         m_state.results = r;
+        if (r.setup.kind == run::RunKind::WarmUp)
+            m_state.warmUp = r.warmUp;
         publish();
+    });
+    connect(m_engine, &run::RunEngine::meterGreeted, this, [this](const QString &name) {
+        m_state.readyFacts.meterAnswers = true;
+        m_state.readyFacts.meterName = name;
+        m_state.meter.name = name;
+        m_state.meter.state = tr("ready");
+        publish();
+    });
+    connect(m_engine, &run::RunEngine::roomRead, this, [this](const run::RoomLight &room) {
+        m_state.readingRoom = false;
+        m_state.roomReadings.push_back(room);
+        m_state.meter.room = room;
+        publish();
+    });
+    connect(m_engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
+        if (!std::exchange(m_state.readingRoom, false)) {
+            m_state.readyFacts.meterAnswers = false;
+            m_state.readyFacts.meterSays = message;
+            m_state.meter.state = tr("does not answer");
+        }
+        setNotice(message);
     });
     connect(m_engine, &run::RunEngine::readingTaken, this, &Session::onReading);
     connect(m_engine, &run::RunEngine::failed, this,
             [this](const QString &message) { setNotice(message); });
     m_thread.start();
+}
+
+void Session::connectWorkplace()
+{
+    connect(m_workplace, &Workplace::displaysChanged, this, &Session::onDisplaysChanged);
+    connect(m_workplace, &Workplace::entryWanted, this,
+            [this](const std::optional<DeviceRgb> &shown) {
+                m_state.entryWanted = shown;
+                publish();
+            });
 }
 
 Session::~Session()
@@ -158,6 +162,7 @@ void Session::setPreparing(bool preparing)
 void Session::readLogbook()
 {
     m_state.lastTime.reset();
+    m_state.lastRun = 0;
     m_state.unfinishedRun.reset();
     try {
         if (!m_reader && QFileInfo::exists(m_logbookPath))
@@ -177,6 +182,7 @@ void Session::readLogbook()
                     describeLastRun(card, r);
                 if (selected && line.id != m_state.status.run) {
                     m_state.lastTime = r;
+                    m_state.lastRun = line.id;
                     break;
                 }
                 if (!selected)
@@ -185,14 +191,88 @@ void Session::readLogbook()
             if (selected)
                 m_state.unfinishedRun = m_reader->unfinishedRun(card.id);
         }
+        readChecks();
+        readByEye();
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
 }
 
+/// The newest check of the selected display, if it was held against its newest run.
+void Session::readChecks()
+{
+    m_state.check.reset();
+    m_state.checkedAt.reset();
+    const QString id = m_state.displays[m_state.selected].id;
+    for (const run::RunSummary &line : m_reader->runs(id, run::RunKind::Check)) {
+        if (!line.finished || line.setup.referenceRun != m_state.lastRun)
+            continue;
+        m_state.check = run::loadResults(*m_reader, line.id).check;
+        m_state.checkedAt =
+            QDateTime::fromString(QString::fromStdString(line.setup.startedAt), Qt::ISODate);
+        return;
+    }
+}
+
+void Session::readByEye()
+{
+    m_state.byEye.reset();
+    DisplayCard &card = m_state.displays[m_state.selected];
+    for (const run::RunSummary &line : m_reader->runs(card.id, run::RunKind::ByEye)) {
+        if (!line.finished || line.id < m_state.lastRun)
+            continue;
+        m_state.byEye = run::loadResults(*m_reader, line.id);
+        card.mark = Mark::ByEye;
+        card.lastMean.reset();
+        return;
+    }
+}
+
+/// Displays came or went. A run on one that went is stopped and kept; it goes on when it is back.
+void Session::onDisplaysChanged()
+{
+    const DisplayCard before = m_state.displays[m_state.selected];
+    const bool measuring = m_state.isMeasuring();
+    m_state.displays = m_workplace->displays();
+    int index = -1;
+    for (size_t i = 0; i < m_state.displays.size(); ++i)
+        if (m_state.displays[i].id == before.id)
+            index = static_cast<int>(i);
+    if (measuring)
+        emit stopRequested(); // the devices of all displays are new ones
+    m_state.status = {};
+    m_state.results = {};
+    if (!m_state.displays.empty()) {
+        m_state.selected = 0;
+        selectDisplay(std::max(index, 0));
+    }
+    if (measuring)
+        setNotice(index < 0 ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "
+                                 "and go on.")
+                                  .arg(before.name)
+                            : tr("A display came or went, so the run was stopped. Nothing is lost: "
+                                 "go on with it."));
+    emit displaysChanged();
+    publish();
+}
+
+/// The engine gets the devices of the selected display.
+void Session::takeDevices()
+{
+    try {
+        const run::Devices devices = m_workplace->devices(m_state.selected, &m_thread);
+        QMetaObject::invokeMethod(m_engine, [this, devices] { m_engine->setDevices(devices); });
+        emit greetRequested();
+    } catch (const Error &e) {
+        setNotice(QString::fromUtf8(e.what()));
+    }
+    m_state.meter = m_workplace->meterCard(m_state.selected);
+    refreshReady();
+}
+
 void Session::selectDisplay(int index)
 {
-    if (m_state.hasRun() && m_state.isMeasuring()) {
+    if (m_state.isMeasuring()) {
         setNotice(tr("A run is under way on this display. Stop it before choosing another."));
         return;
     }
@@ -208,12 +288,13 @@ void Session::selectDisplay(int index)
     m_state.freshRunWanted = false;
     m_state.inUse = {};
     m_state.notice.clear();
-    m_state.ready = m_workplace->readyPoints(index);
-    m_state.meter = m_workplace->meterCard(index);
     m_state.view = ViewId::Ready;
+    m_state.warmUp.reset();
+    m_state.placement.reset();
+    m_ticked.clear();
+    m_workplace->patchWindow()->forgetPlace();
     readLogbook();
-    const run::Devices devices = m_workplace->devices(index, &m_thread);
-    QMetaObject::invokeMethod(m_engine, [this, devices] { m_engine->setDevices(devices); });
+    takeDevices();
     putBack();
     refreshProfileInUse();
     publish();
@@ -224,7 +305,8 @@ void Session::selectDisplay(int index)
 void Session::putBack()
 {
     try {
-        m_workplace->activate(m_state.selected, m_state.lastTime);
+        m_workplace->activate(m_state.selected,
+                              m_state.byEye ? m_state.byEye : m_state.lastTime);
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
@@ -238,178 +320,48 @@ void Session::showView(ViewId view)
 
 void Session::setReadyPoint(int index, bool done)
 {
-    ReadyPoint &point = m_state.ready.at(index);
-    if (!point.automatic)
-        point.done = done;
+    const ReadyPoint &point = m_state.ready.at(index);
+    if (done)
+        m_ticked.insert(point.key);
+    else
+        m_ticked.erase(point.key);
     publish();
 }
 
-void Session::setAim(const Aim &aim)
+void Session::refreshReady()
 {
-    if (m_state.hasRun() && m_state.status.activity != Activity::Finished &&
-        m_state.status.activity != Activity::Blocked) {
-        setNotice(tr("The aim of a run under way stays as it is. Stop the run to change it."));
-        return;
+    ReadyFacts facts = m_workplace->readyFacts(m_state.selected);
+    if (!facts.meterAnswers) { // only the meter itself knows, and it was asked before
+        facts.meterAnswers = m_state.readyFacts.meterAnswers;
+        facts.meterSays = m_state.readyFacts.meterSays;
     }
-    if (!(aim == m_state.aim))
-        m_undo.push(new AimCommand(this, m_state.aim, aim));
-}
-
-void Session::applyAim(const Aim &aim)
-{
-    m_state.aim = aim;
+    m_state.readyFacts = facts;
     publish();
 }
 
-void Session::setMeasureChoice(const MeasureChoice &choice)
+void Session::setTechnology(const QString &technology)
 {
-    m_state.measure = choice;
+    m_workplace->setTechnology(m_state.selected, technology.toStdString());
+    const DisplayCard before = m_state.displays[m_state.selected];
+    DisplayCard &card = m_state.displays[m_state.selected];
+    card = m_workplace->displays()[m_state.selected];
+    card.lastMean = before.lastMean;
+    card.lastValidated = before.lastValidated;
+    card.mark = before.mark;
     publish();
 }
 
-void Session::keepAim(const QString &name)
+void Session::meterChanged()
 {
-    Aim aim = m_state.aim;
-    aim.name = name.trimmed().toStdString();
-    if (aim.name.empty())
-        return setNotice(tr("Give the aim a name first."));
-    try {
-        m_shelf.keep(aim);
-        m_state.ownAims = m_shelf.aims();
-        setAim(aim);
-        setNotice(tr("Kept among your own aims as %1.").arg(QString::fromStdString(aim.name)));
-    } catch (const Error &e) {
-        setNotice(QString::fromUtf8(e.what()));
-    }
+    m_state.readyFacts = {};
+    takeDevices();
 }
 
-void Session::removeOwnAim(const QString &name)
+void Session::enterReading(const XYZ &xyz)
 {
-    try {
-        m_shelf.remove(name);
-        m_state.ownAims = m_shelf.aims();
-        setNotice(
-            tr("%1 was removed from your own aims. The aim itself stays as it is.").arg(name));
-    } catch (const Error &e) {
-        setNotice(QString::fromUtf8(e.what()));
-    }
-}
-
-/// By the newest readings of the display as found: this run's, else those of last time.
-void Session::judgeAim()
-{
-    m_state.aimProblem.clear();
-    const bool ofThisRun = !m_state.results.found.empty();
-    if (!ofThisRun && !m_state.lastTime)
-        return;
-    const run::RunResults &r = ofThisRun ? m_state.results : *m_state.lastTime;
-    const auto &controls = r.setup.startControls;
-    const bool canRise = !controls || controls->brightness < 100;
-    const auto reach = DisplayReach::fromReadings(r.found, canRise);
-    if (!reach)
-        return;
-    if (const auto why = whyOutOfReach(m_state.aim, *reach))
-        m_state.aimProblem =
-            tr("%1 cannot do this: %2")
-                .arg(m_state.displays[m_state.selected].name, QString::fromStdString(*why));
-}
-
-void Session::beginRun()
-{
-    if (!m_state.aimProblem.isEmpty()) {
-        setNotice(m_state.aimProblem);
-        return;
-    }
-    run::RunSetup setup = m_workplace->setup(m_state.selected);
-    setup.aim = m_state.aim;
-    const MeasureChoice &measure = m_state.measure;
-    setup.chartPatches = measure.patches;
-    constexpr int kMostChosen = 2000; // far beyond where choosing still gains
-    if (measure.until != MeasureChoice::Until::Patches)
-        setup.chartPatches = kMostChosen;
-    if (measure.until == MeasureChoice::Until::GoodEnough)
-        setup.expectedError = measure.expectedError;
-    if (measure.until == MeasureChoice::Until::Time)
-        setup.maxMinutes = measure.minutes;
-    setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-    m_state.notice.clear();
-    m_state.liveReadings.clear();
-    emit beginRequested(setup);
-}
-
-void Session::resumeOldRun()
-{
-    m_state.readyConfirmed = true;
-    m_state.notice.clear();
-    emit resumeRunRequested(*m_state.unfinishedRun);
-    m_state.unfinishedRun.reset();
-}
-
-void Session::proceed()
-{
-    if (m_state.status.activity == Activity::Waiting) {
-        m_state.liveReadings.clear();
-        m_state.view = viewOf(m_state.status.stage);
-    }
-    emit proceedRequested();
+    m_state.entryWanted.reset();
+    m_workplace->enterReading(xyz);
     publish();
-}
-
-void Session::pause()
-{
-    emit pauseRequested();
-}
-
-void Session::resume()
-{
-    m_state.notice.clear();
-    emit resumeRequested();
-}
-
-void Session::stop()
-{
-    emit stopRequested();
-    m_state.readyConfirmed = false;
-}
-
-void Session::discardRun()
-{
-    if (m_state.hasRun())
-        emit abandonRequested(m_state.status.run);
-    else if (m_state.unfinishedRun)
-        emit abandonRequested(*m_state.unfinishedRun);
-    m_state.unfinishedRun.reset();
-    clearRun();
-}
-
-void Session::newRun()
-{
-    if (m_state.isMeasuring())
-        return;
-    emit stopRequested();
-    clearRun();
-    m_state.freshRunWanted = true;
-}
-
-void Session::clearRun()
-{
-    m_state.results = {};
-    m_state.liveReadings.clear();
-    m_state.readyConfirmed = false;
-    m_state.freshRunWanted = false;
-    m_state.notice.clear();
-    m_state.view = ViewId::Ready;
-    publish();
-}
-
-void Session::turnControls(const MonitorControls &controls)
-{
-    emit controlsRequested(controls);
-}
-
-void Session::setAdjustMode(run::AdjustMode mode)
-{
-    emit adjustModeRequested(mode);
 }
 
 void Session::onStatus(const run::RunStatus &status)
@@ -419,7 +371,7 @@ void Session::onStatus(const run::RunStatus &status)
         m_state.view = viewOf(status.stage); // taken up again where it was left
     const bool activityChanged = status.activity != m_state.status.activity;
     m_state.status = status;
-    if (stageChanged && status.stage == Stage::Done)
+    if (stageChanged && status.stage == Stage::Done && m_state.hasRun())
         m_state.view = viewOf(status.stage);
     if (activityChanged &&
         (status.activity == Activity::Faulted || status.activity == Activity::Blocked))
@@ -431,6 +383,11 @@ void Session::onStatus(const run::RunStatus &status)
         readLogbook();
     if (activityChanged && status.activity == Activity::Idle)
         putBack();
+    if (activityChanged)
+        m_workplace->keepAwake(m_state.isMeasuring());
+    if (activityChanged && status.activity == Activity::Finished &&
+        m_state.results.setup.kind != run::RunKind::Calibration)
+        finishErrand();
     if (stageChanged || activityChanged)
         refreshProfileInUse();
     publish();
@@ -440,6 +397,7 @@ void Session::onReading(run::Stage, const Reading &reading)
 {
     m_state.liveReadings.push_back(reading);
     m_state.meter.lastReading = reading.xyz;
+    m_state.readyFacts.meterAnswers = true;
     publish();
 }
 
@@ -450,6 +408,8 @@ void Session::refreshProfileInUse()
     try {
         if (installed)
             m_state.inUse = m_workplace->readBack(m_state.selected, m_state.results);
+        else if (!m_state.hasRun() && m_state.byEye)
+            m_state.inUse = m_workplace->readBack(m_state.selected, *m_state.byEye);
         else if (!m_state.hasRun() && m_state.lastTime)
             m_state.inUse = m_workplace->readBack(m_state.selected, *m_state.lastTime);
         else
@@ -457,41 +417,6 @@ void Session::refreshProfileInUse()
     } catch (const Error &e) {
         m_state.inUse = {};
         setNotice(QString::fromUtf8(e.what()));
-    }
-}
-
-void Session::act()
-{
-    switch (mainAction(m_state).intent) {
-    case Intent::None:
-        break;
-    case Intent::ShowReady:
-        showView(ViewId::Ready);
-        break;
-    case Intent::ConfirmReady:
-        m_state.readyConfirmed = true;
-        showView(ViewId::Aim);
-        break;
-    case Intent::ChooseAim:
-        if (m_state.status.activity == Activity::Blocked)
-            emit abandonRequested(m_state.status.run);
-        showView(ViewId::Aim);
-        break;
-    case Intent::BeginRun:
-        beginRun();
-        break;
-    case Intent::Proceed:
-        proceed();
-        break;
-    case Intent::Resume:
-        resume();
-        break;
-    case Intent::ResumeOldRun:
-        resumeOldRun();
-        break;
-    case Intent::SaveReport:
-        emit reportWanted();
-        break;
     }
 }
 
@@ -512,14 +437,11 @@ void Session::setNotice(const QString &notice)
     publish();
 }
 
-void Session::setProfileTitle(const QString &title)
-{
-    emit profileTitleRequested(title);
-}
-
 void Session::publish()
 {
     judgeAim();
+    m_state.ready =
+        readyPoints(m_state.readyFacts, m_state.warmUp, m_state.placement, m_ticked);
     if (!m_publish.isActive())
         m_publish.start(kPublishMs);
 }

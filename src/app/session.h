@@ -1,6 +1,8 @@
 #pragma once
 
 #include "app/session_state.h"
+#include "app/workplace/workplace.h"
+#include "core/by_eye.h"
 #include "run/aim_shelf.h"
 
 #include <QObject>
@@ -9,26 +11,9 @@
 #include <QUndoStack>
 
 #include <memory>
+#include <set>
 
 namespace lantern::app {
-
-/// What the session needs from the world of displays; the demo implements it with the bench.
-class Workplace : public QObject {
-    Q_OBJECT
-public:
-    using QObject::QObject;
-    [[nodiscard]] virtual std::vector<DisplayCard> displays() const = 0;
-    [[nodiscard]] virtual MeterCard meterCard(int display) const = 0;
-    /// Devices of a display. They live in `engineThread`.
-    virtual run::Devices devices(int display, QThread *engineThread) = 0;
-    /// Facts of a new run on a display: ids, technology, controls, meter, seed.
-    [[nodiscard]] virtual run::RunSetup setup(int display) const = 0;
-    /// Puts this display's own profile and LUT in force, as if it had an output of its own.
-    virtual void activate(int display, const std::optional<run::RunResults> &lastRun) = 0;
-    /// Reads back what is in force.
-    virtual ProfileInUse readBack(int display, const run::RunResults &results) = 0;
-    [[nodiscard]] virtual std::vector<ReadyPoint> readyPoints(int display) const = 0;
-};
 
 /// The state behind the window and all that a person can do to it. Lives in the interface thread;
 /// the run engine lives in a thread of its own.
@@ -49,11 +34,29 @@ public slots:
     void selectDisplay(int index);
     void showView(lantern::app::ViewId view);
     void setReadyPoint(int index, bool done);
+    /// Looks at everything again that the checklist can see by itself.
+    void refreshReady();
+    // small errands, apart from a run
+    void watchWarmUp();
+    void findMeter();
+    void checkFirst();
+    void readRoom();
+    /// The bare display, without any video LUT, while a person judges it; false puts it back.
+    void bareDisplay(bool bare);
+    /// Makes and installs a profile from what a person saw.
+    void keepByEye(const lantern::EyeFindings &findings);
+    void forgetRoomReadings();
+    /// Numbers for a meter that is read by hand.
+    void enterReading(const lantern::XYZ &xyz);
+    void setTechnology(const QString &technology);
+    /// Takes up a new meter.
+    void meterChanged();
     /// Changes the aim, with undo.
     void setAim(const lantern::Aim &aim);
     void setMeasureChoice(const lantern::app::MeasureChoice &choice);
     /// Keeps the aim among the person's own, under its name.
     void keepAim(const QString &name);
+    void duplicateAim();
     void removeOwnAim(const QString &name);
     /// The main action under the ledger.
     void act();
@@ -64,6 +67,7 @@ public slots:
     void discardRun();
     void newRun();
     void turnControls(const lantern::MonitorControls &controls);
+    void noteControls(const lantern::MonitorControls &controls);
     void setAdjustMode(lantern::run::AdjustMode mode);
     /// Writes profile, readings and report into a folder.
     void saveReport(const QString &folder);
@@ -74,6 +78,7 @@ public slots:
 signals:
     void changed();
     void reportWanted(); ///< the person wants to choose a folder
+    void displaysChanged();
     // to the engine's thread
     void beginRequested(const lantern::run::RunSetup &setup);
     void resumeRunRequested(qint64 run);
@@ -83,8 +88,13 @@ signals:
     void stopRequested();
     void abandonRequested(qint64 run);
     void controlsRequested(const lantern::MonitorControls &controls);
+    void notedControlsRequested(const lantern::MonitorControls &controls);
     void adjustModeRequested(lantern::run::AdjustMode mode);
     void profileTitleRequested(const QString &title);
+    void greetRequested();
+    void roomRequested();
+    void byEyeRequested(const lantern::run::RunSetup &setup, const QByteArray &icc,
+                        const lantern::VideoLut &lut);
 
 private:
     friend class AimCommand;
@@ -97,12 +107,21 @@ private:
     void onStatus(const run::RunStatus &status);
     void onReading(run::Stage stage, const Reading &reading);
     void readLogbook();
+    void readChecks();
+    void readByEye();
+    void connectEngine();
+    void connectWorkplace();
+    void onDisplaysChanged();
+    bool beginErrand(run::RunKind kind);
+    void finishErrand();
+    void takeDevices();
     void publish();
 
     Workplace *m_workplace;
     QString m_logbookPath;
     run::AimShelf m_shelf;
     SessionState m_state;
+    std::set<QString> m_ticked; ///< points of the checklist that the person confirmed
     QUndoStack m_undo;
     QThread m_thread;
     run::RunEngine *m_engine; ///< lives in m_thread

@@ -15,6 +15,8 @@ QString markWord(Mark mark)
         return QCoreApplication::translate("Mark", "Near");
     case Mark::Over:
         return QCoreApplication::translate("Mark", "Over");
+    case Mark::ByEye:
+        return QCoreApplication::translate("Mark", "Judged by eye");
     case Mark::Stale:
         return QCoreApplication::translate("Mark", "Stale");
     }

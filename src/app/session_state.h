@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/ready_points.h"
 #include "run/devices.h"
 #include "run/run_engine.h"
 
@@ -15,15 +16,19 @@
 namespace lantern::app {
 
 /// How a figure stands; told by shape and word.
-enum class Mark { NotMeasured, Within, Near, Over, Stale };
+enum class Mark { NotMeasured, Within, Near, Over, Stale, ByEye };
 QString markWord(Mark mark);
 
 /// The views, in the order of the View menu.
-enum class ViewId { Ready, Aim, White, Tone, Gamut, Accuracy, Profile, Compare };
+enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye };
 
 /// A display as the Desk shows it.
 struct DisplayCard {
-    QString id, name, model, detail;
+    QString id, name, model, detail, serial;
+    QString technology, technologyReason;
+    bool builtIn = false; ///< a laptop's own panel
+    PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's
+    Chromaticity white = {0.3127, 0.3290}; ///< the same
     QSize pixels;
     QSizeF sizeMm;
     QPoint origin;
@@ -31,14 +36,6 @@ struct DisplayCard {
     std::optional<QDateTime> lastValidated;
     std::optional<double> lastMean; ///< ΔE00
     Mark mark = Mark::NotMeasured;
-};
-
-/// One point of the checklist.
-struct ReadyPoint {
-    QString title, reason;
-    bool automatic = false; ///< the program checks it by itself
-    bool done = false;
-    QString finding; ///< what an automatic check found
 };
 
 /// What the meter shows at the right end of the Desk.
@@ -77,7 +74,17 @@ struct SessionState {
     QString aimProblem;
     std::vector<Aim> ownAims;
     MeasureChoice measure;
+    ReadyFacts readyFacts;
+    std::optional<WarmUp> warmUp;       ///< of the selected display, as last watched
+    std::optional<Placement> placement; ///< of the meter, as last found
     std::vector<ReadyPoint> ready;
+    std::optional<CheckFirst> check; ///< newest check of this display since its last run
+    std::optional<QDateTime> checkedAt;
+    std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
+    qint64 lastRun = 0; ///< the run that lastTime is of; 0: none
+    std::optional<DeviceRgb> entryWanted; ///< patch whose numbers the person is to type in
+    std::vector<run::RoomLight> roomReadings; ///< taken since the room was last asked for
+    bool readingRoom = false;
     bool readyConfirmed = false;
     ViewId view = ViewId::Ready;
     run::RunStatus status;
@@ -90,9 +97,18 @@ struct SessionState {
     QString notice;         ///< an error or a finished errand, under the main action
     bool preparing = false; ///< the demo's earlier runs are being made
 
+    /// A run that is more than a small errand has been begun.
     [[nodiscard]] bool hasRun() const
     {
-        return status.run != 0 && status.activity != run::Activity::Idle;
+        return status.run != 0 && status.activity != run::Activity::Idle &&
+               results.setup.kind == run::RunKind::Calibration;
+    }
+    /// Warming up is being watched, the meter looked for or the last run checked.
+    [[nodiscard]] bool onErrand() const
+    {
+        return results.setup.kind != run::RunKind::Calibration &&
+               status.activity != run::Activity::Idle &&
+               status.activity != run::Activity::Finished;
     }
     [[nodiscard]] bool isMeasuring() const
     {

@@ -3,6 +3,7 @@
 #include "bench/embedded_files.h"
 #include "core/error.h"
 
+#include <cmath>
 #include <map>
 
 namespace lantern::bench {
@@ -46,6 +47,36 @@ MeterDescription builtInMeter(const std::string &kind)
     return meterFromJson(parseJson(builtInText(file), file), file);
 }
 
+double shareSeen(const std::array<double, 2> &screenMm, const ScreenPoint &meter,
+                 const ScreenRegion &region)
+{
+    constexpr int kSteps = 41; // over the circle's width
+    int all = 0;
+    int inside = 0;
+    for (int i = 0; i < kSteps; ++i)
+        for (int k = 0; k < kSteps; ++k) {
+            const double dx = (2.0 * i / (kSteps - 1) - 1) * Meter::kCircleMm / 2;
+            const double dy = (2.0 * k / (kSteps - 1) - 1) * Meter::kCircleMm / 2;
+            if (std::hypot(dx, dy) > Meter::kCircleMm / 2)
+                continue;
+            ++all;
+            const double x = (meter.x + 1) / 2 + dx / screenMm[0];
+            const double y = (meter.y + 1) / 2 + dy / screenMm[1];
+            inside += x >= region.left && x < region.left + region.width && y >= region.top &&
+                      y < region.top + region.height;
+        }
+    return static_cast<double>(inside) / all;
+}
+
+Bench::SeenColours seenBy(const Bench &bench, const ReadPatch &patch)
+{
+    if (!patch.region)
+        return {{patch.rgb, 1.0}};
+    const double share =
+        shareSeen(bench.display().description().sizeMm, bench.meterPlace(), *patch.region);
+    return {{patch.rgb, share}, {DeviceRgb{0, 0, 0}, 1 - share}};
+}
+
 Bench::Bench(DisplayDescription display, const std::string &source, const MeterDescription &meter,
              const std::string &technology, uint64_t seed)
     : m_display(std::move(display), source),
@@ -54,6 +85,12 @@ Bench::Bench(DisplayDescription display, const std::string &source, const MeterD
       m_condition(m_display.initialCondition())
 {
     m_meter.setCorrection(genericDisplay(m_technology));
+}
+
+void Bench::setTechnology(const std::string &technology)
+{
+    m_meter.setCorrection(genericDisplay(technology));
+    m_technology = technology;
 }
 
 MeterOutcome Bench::read(const SeenColours &seen)

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "bench/meter.h"
+#include "core/plan.h"
 
 #include <memory>
 #include <string>
@@ -24,6 +25,10 @@ const Display &genericDisplay(const std::string &technology);
 /// A meter that ships with the bench, "reference" or "colorimeter". \throws Error BadInput
 MeterDescription builtInMeter(const std::string &kind);
 
+/// Share of the meter's circle that lies inside a part of the screen.
+double shareSeen(const std::array<double, 2> &screenMm, const ScreenPoint &meter,
+                 const ScreenRegion &region);
+
 /// One simulated display with a meter hung on it, a room around it and a clock of its own.
 class Bench {
 public:
@@ -35,9 +40,14 @@ public:
     Meter &meter() { return m_meter; }
     [[nodiscard]] const Meter &meter() const { return m_meter; }
     DisplayCondition &condition() { return m_condition; }
+    [[nodiscard]] const DisplayCondition &condition() const { return m_condition; }
     Room &room() { return m_room; }
+    [[nodiscard]] const Room &room() const { return m_room; }
     ScreenPoint &meterPlace() { return m_place; }
+    [[nodiscard]] const ScreenPoint &meterPlace() const { return m_place; }
     [[nodiscard]] const std::string &technology() const { return m_technology; }
+    /// Corrects the meter for another technology. \throws Error BadInput
+    void setTechnology(const std::string &technology);
 
     /// Seconds since the display was switched on. Advances by settle time plus integration time
     /// with each reading.
@@ -60,5 +70,8 @@ private:
     ScreenPoint m_place;
     double m_clockSeconds = 4 * 3600; ///< on for four hours: warm
 };
+
+/// What the bench's meter sees of a patch.
+Bench::SeenColours seenBy(const Bench &bench, const ReadPatch &patch);
 
 } // namespace lantern::bench

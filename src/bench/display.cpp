@@ -78,13 +78,6 @@ double panelTone(double v, const std::array<double, 2> &tone)
 
 } // namespace
 
-const std::vector<std::string> &technologies()
-{
-    static const std::vector<std::string> names = {"led-phosphor", "led-wide", "ccfl", "oled",
-                                                   "other"};
-    return names;
-}
-
 DisplayDescription displayFromJson(const Json &json, const std::string &source)
 {
     JsonObject root(json, source);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/technology.h"
 #include "core/controls.h"
 #include "core/spectra.h"
 #include "core/video_lut.h"
@@ -44,9 +45,6 @@ struct DisplayDescription {
     Vec3 halfLifeHours;
     double reflectance = 0;
 };
-
-/// Names a "technology" may have.
-const std::vector<std::string> &technologies();
 
 /// \throws Error BadInput naming source, key, value and range; unknown keys are an error.
 DisplayDescription displayFromJson(const Json &json, const std::string &source);

@@ -12,14 +12,18 @@ void carryOut(StagePlan &plan, Bench &bench)
         if (std::holds_alternative<Finished>(step))
             return;
         if (const auto *read = std::get_if<ReadPatch>(&step)) {
-            const MeterOutcome outcome = bench.read(read->rgb);
+            const MeterOutcome outcome = bench.read(seenBy(bench, *read));
             const auto *reading = std::get_if<MeterReading>(&outcome);
             if (!reading)
                 throw Error(ErrorKind::Device, "meter", "a reading failed");
             plan.accept({read->rgb, reading->xyz, reading->integrationSeconds});
             continue;
         }
-        if (const auto *set = std::get_if<SetControls>(&step))
+        if (const auto *ask = std::get_if<AskPerson>(&step))
+            throw Error(ErrorKind::Device, "meter", ask->message);
+        if (const auto *wait = std::get_if<Wait>(&step))
+            bench.setClockSeconds(bench.clockSeconds() + wait->seconds);
+        else if (const auto *set = std::get_if<SetControls>(&step))
             bench.condition().controls = set->controls;
         else if (const auto *load = std::get_if<LoadLut>(&step))
             bench.condition().lut = load->lut;

@@ -195,8 +195,9 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--correction", o.correction, "correction file for the meter");
     c->add_flag("--into-slot", o.intoSlot, "calibrate the monitor's own memory, not the video LUT");
     c->add_option("--out", o.out, "folder for profile, readings and report")->required();
-    c->add_option("--meter", o.meter, "reference (default) or colorimeter")
-        ->check(CLI::IsMember({"reference", "colorimeter"}));
+    c->add_option("--meter", o.meter,
+                  "of the bench: reference (default) or colorimeter; or driver:PROGRAM, "
+                  "command:PROGRAM that prints X Y Z, or hand: numbers on standard input");
     c->add_option("--technology", o.technology, "meter correction; default: the display's own");
     c->add_option("--seed", o.seed, "of the meter's noise; default 1");
     c->add_flag("--no-adjust", o.noAdjust, "leave the monitor's controls alone");

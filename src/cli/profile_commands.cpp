@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
+#include "core/chart_reader.h"
 #include "core/adaptive_plan.h"
 #include "core/meter_correction.h"
 #include "core/profile_facts.h"
@@ -49,7 +50,7 @@ int build(const BuildOptions &o)
             r.xyz = c.corrected(r.xyz);
     }
     const DriftCorrection steady = correctDrift(set.readings);
-    std::vector<Reading> readings = steady.readings;
+    std::vector<Reading> readings = settleOdd(steady.readings);
     if (const auto light = roomLight(o.room))
         readings = light->seen(readings);
 

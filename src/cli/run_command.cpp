@@ -7,6 +7,9 @@
 #include "core/profile_tables.h"
 #include "core/text.h"
 #include "run/bench_devices.h"
+#include "run/meters/command_meter.h"
+#include "run/meters/hand_meter.h"
+#include "run/meters/meter_registry.h"
 #include "run/output_files.h"
 #include "run/run_engine.h"
 
@@ -21,18 +24,61 @@ namespace {
 
 using namespace lantern::run;
 
+bool isBenchMeter(const std::string &choice)
+{
+    return choice == "reference" || choice == "colorimeter";
+}
+
+/// Asks on standard error for each reading and takes X Y Z from standard input.
+void answerByHand(HandMeter &meter)
+{
+    QObject::connect(
+        &meter, &HandMeter::entryWanted, &meter,
+        [&meter](const DeviceRgb &shown) {
+            std::string line;
+            for (;;) {
+                std::cerr << "X Y Z of " << shortNumber(shown.r) << ' ' << shortNumber(shown.g)
+                          << ' ' << shortNumber(shown.b) << "? " << std::flush;
+                if (!std::getline(std::cin, line)) {
+                    emit meter.failed(MeterFault::TimedOut,
+                                      QObject::tr("standard input has ended"));
+                    return;
+                }
+                if (const auto xyz = xyzFromOutput(QByteArray::fromStdString(line))) {
+                    meter.enter(*xyz);
+                    return;
+                }
+                std::cerr << "Three numbers in cd/m² are expected.\n";
+            }
+        },
+        Qt::QueuedConnection);
+}
+
+/// The chosen meter in front of the bench.
+std::unique_ptr<Meter> meterFor(const RunOptions &o, const std::shared_ptr<BenchRig> &rig,
+                                BenchEye *eye, SceneSource *scene)
+{
+    if (isBenchMeter(o.meter))
+        return std::make_unique<BenchMeter>(rig, eye);
+    std::unique_ptr<Meter> meter(makeMeter(QString::fromStdString(o.meter), scene));
+    if (auto *hand = dynamic_cast<HandMeter *>(meter.get()))
+        answerByHand(*hand);
+    return meter;
+}
+
 RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
 {
     const auto &display = bench.display().description();
     const auto &meter = bench.meter().description();
+    const bool benchMeter = isBenchMeter(o.meter);
     RunSetup s;
     s.displayId = display.id;
     s.displayName = display.name;
     s.serial = display.serial;
     s.technology = bench.technology();
-    s.meterName = meter.name;
+    s.meterName = benchMeter ? meter.name : o.meter;
     s.correction = !o.correction.empty() ? "corrected by " + o.correction
-                   : meter.isReference() ? ""
+                   : meter.isReference() || !benchMeter ? ""
                                          : "corrected for " + bench.technology();
     if (!o.aim.empty())
         s.aim = aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
@@ -127,12 +173,19 @@ void printResult(const RunResults &r, const RunOptions &o)
 
 int run(const RunOptions &o)
 {
-    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter),
-                       o.technology, o.seed);
-    if (!o.correction.empty())
-        bench.meter().setCorrectionMatrix(
+    const bool benchMeter = isBenchMeter(o.meter);
+    if (!benchMeter)
+        (void)meterKindOf(QString::fromStdString(o.meter)); // a wrong word is told before any work
+    bench::Bench bench(readDisplay(o.display), o.display,
+                       bench::builtInMeter(benchMeter ? o.meter : "reference"), o.technology,
+                       o.seed);
+    std::optional<Mat3> correction;
+    if (!o.correction.empty()) {
+        correction =
             correctionFromJson(parseJson(readText(o.correction), o.correction), o.correction)
-                .matrix);
+                .matrix;
+        bench.meter().clearCorrection();
+    }
     injectFault(bench, o.fault);
     const RunSetup setup = setupFor(o, bench);
     checkSetup(setup, bench); // before anything is written
@@ -142,7 +195,8 @@ int run(const RunOptions &o)
     const auto rig = std::make_shared<BenchRig>(std::move(bench));
     DirectPresenter presenter;
     DirectEye eye(&presenter);
-    BenchMeter meter(rig, &eye);
+    BenchSceneSource scene(rig, &eye);
+    const auto meter = meterFor(o, rig, &eye, &scene);
     BenchControls controls(rig);
     BenchLut lut(rig);
     BenchSlot slot(rig);
@@ -163,8 +217,8 @@ int run(const RunOptions &o)
     }
 
     RunEngine engine(logbookPath);
-    engine.setDevices({&meter, &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
-                       &lut, &store, setup.intoSlot ? &slot : nullptr});
+    engine.setDevices({meter.get(), &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
+                       &lut, &store, setup.intoSlot ? &slot : nullptr, correction});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

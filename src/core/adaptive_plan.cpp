@@ -144,21 +144,22 @@ double expectedError(const std::vector<Reading> &readings, const SignalPath &pat
 AdaptivePlan::AdaptivePlan(AdaptiveLimits limits, SignalPath path)
     : m_limits(limits), m_path(std::move(path))
 {
-    m_todo = measuringOrder(makeChart(std::clamp(limits.mostPatches, kMinChart, kFirstBatch)));
+    m_reader.start(
+        measuringOrder(makeChart(std::clamp(limits.mostPatches, kMinChart, kFirstBatch))));
 }
 
 PlanStep AdaptivePlan::next() const
 {
     if (m_finished)
         return Finished{};
-    return ReadPatch{m_todo[m_at]};
+    return m_reader.next();
 }
 
 int AdaptivePlan::readingsLeft() const
 {
     if (m_finished)
         return 0;
-    const int batch = static_cast<int>(m_todo.size() - m_at);
+    const int batch = static_cast<int>(m_reader.patchesLeft().size());
     if (m_limits.expectedError <= 0 || m_history.size() < 2)
         return std::max(batch, m_limits.mostPatches - readingsDone());
     // The error falls about with the square root of the readings.
@@ -171,19 +172,18 @@ int AdaptivePlan::readingsLeft() const
 
 void AdaptivePlan::accept(const Reading &reading)
 {
-    m_readings.push_back(reading);
-    ++m_at;
-    if (m_at == m_todo.size())
+    m_reader.accept(reading);
+    if (std::holds_alternative<Finished>(m_reader.next()))
         judge();
 }
 
 void AdaptivePlan::judge()
 {
-    const std::vector<Reading> readings = correctDrift(m_readings).readings;
+    const std::vector<Reading> readings = steadyReadings(this->readings());
     const Committee committee = makeCommittee(readings, m_path);
     m_history.push_back({readingsDone(), crossValidated(readings, committee)});
     double seconds = 0;
-    for (const Reading &r : m_readings)
+    for (const Reading &r : this->readings())
         seconds += r.integrationSeconds + m_limits.settleSeconds;
     const bool good =
         m_limits.expectedError > 0 && m_history.back().meanDeltaE00 <= m_limits.expectedError;
@@ -202,7 +202,7 @@ void AdaptivePlan::chooseBatch(const std::vector<DisplayModel> &committee)
     const DisplayModel &scale = committee.front();
     std::vector<Vec3> taken;
     std::set<std::tuple<double, double, double>> known;
-    for (const Reading &r : m_readings) {
+    for (const Reading &r : this->readings()) {
         taken.push_back(scale.lightness(r.rgb));
         known.emplace(r.rgb.r, r.rgb.g, r.rgb.b);
     }
@@ -250,10 +250,11 @@ void AdaptivePlan::chooseBatch(const std::vector<DisplayModel> &committee)
         return usual.luminance(a) < usual.luminance(b); // white was read last
     });
     std::reverse(batch.begin(), batch.end());
+    for (const DeviceRgb &odd : oddPatches(readings(), m_path))
+        batch.insert(batch.begin(), 2, odd); // with the first reading there are three to compare
     if (left > wanted || batch.empty())
         batch.push_back({255, 255, 255});
-    m_todo = std::move(batch);
-    m_at = 0;
+    m_reader.start(std::move(batch));
 }
 
 } // namespace lantern

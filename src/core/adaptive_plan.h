@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/chart_reader.h"
 #include "core/drive_stage.h"
-#include "core/plan.h"
 
 #include <vector>
 
@@ -35,11 +35,15 @@ public:
 
     [[nodiscard]] PlanStep next() const override;
     void accept(const Reading &reading) override;
-    void acknowledge() override {}
-    [[nodiscard]] int readingsDone() const override { return static_cast<int>(m_readings.size()); }
+    void acknowledge() override { m_reader.acknowledge(); }
+    [[nodiscard]] int readingsDone() const override { return static_cast<int>(readings().size()); }
     [[nodiscard]] int readingsLeft() const override;
+    [[nodiscard]] std::vector<DeviceRgb> patchesLeft() const override
+    {
+        return m_reader.patchesLeft();
+    }
 
-    [[nodiscard]] const std::vector<Reading> &readings() const { return m_readings; }
+    [[nodiscard]] const std::vector<Reading> &readings() const { return m_reader.readings(); }
     /// After each batch, oldest first; empty before the first is complete.
     [[nodiscard]] const std::vector<ExpectedError> &history() const { return m_history; }
 
@@ -49,10 +53,8 @@ private:
 
     AdaptiveLimits m_limits;
     SignalPath m_path;
-    std::vector<DeviceRgb> m_todo; ///< patches of the present batch, in order
-    size_t m_at = 0;
+    ChartReader m_reader; ///< of the present batch
     bool m_finished = false;
-    std::vector<Reading> m_readings;
     std::vector<ExpectedError> m_history;
 };
 

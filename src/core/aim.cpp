@@ -141,6 +141,24 @@ std::string aimSummary(const Aim &aim)
     return whiteName(aim.white) + " · " + luminance + " · " + toneName(aim.tone) + " · " + black;
 }
 
+namespace {
+
+PrimarySet primariesFromJson(JsonObject object)
+{
+    PrimarySet primaries;
+    size_t i = 0;
+    for (const char *key : {"red", "green", "blue"}) {
+        const auto xy = object.numbers(key, 2, 0, 1);
+        if (xy[1] <= 0 || xy[0] + xy[1] > 1)
+            object.fail(key, "is no chromaticity: y must be above 0 and x + y at most 1");
+        primaries[i++] = {xy[0], xy[1]};
+    }
+    object.finish();
+    return primaries;
+}
+
+} // namespace
+
 Aim aimFromJson(const Json &json, const std::string &source)
 {
     JsonObject root(json, source);
@@ -163,6 +181,12 @@ Aim aimFromJson(const Json &json, const std::string &source)
         aim.contrastRatio = black.number("contrast", 50, 100000);
         black.finish();
     }
+    if (root.has("primaries")) { // left out by the first aim files
+        if (root.raw("primaries").is_string())
+            root.oneOf("primaries", {"native"});
+        else
+            aim.primaries = primariesFromJson(root.object("primaries"));
+    }
     root.finish();
     return aim;
 }
@@ -173,6 +197,13 @@ Json aimToJson(const Aim &aim)
     json["white"] = whiteToJson(aim.white);
     json["luminance"] = aim.luminanceCdM2 ? Json(*aim.luminanceCdM2) : Json("native");
     json["tone"] = toneToJson(aim.tone);
+    json["primaries"] = "native";
+    if (aim.primaries) {
+        const auto pair = [&](size_t i) {
+            return Json{(*aim.primaries)[i].x, (*aim.primaries)[i].y};
+        };
+        json["primaries"] = {{"red", pair(0)}, {"green", pair(1)}, {"blue", pair(2)}};
+    }
     json["black"] = aim.contrastRatio ? Json{{"contrast", *aim.contrastRatio}} : Json("native");
     return json;
 }

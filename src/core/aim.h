@@ -31,6 +31,7 @@ struct Aim {
     std::optional<double> luminanceCdM2 = 120; ///< 10..2000
     ToneCurve tone = GammaTone{};
     std::optional<double> contrastRatio = {}; ///< limit, 50..100000
+    std::optional<PrimarySet> primaries = {}; ///< for monitors that mix them in their own memory
     bool operator==(const Aim &) const = default;
 };
 

@@ -1,5 +1,6 @@
 #include "core/aim_reach.h"
 
+#include "core/display_state.h"
 #include "core/error.h"
 #include "core/text.h"
 
@@ -12,6 +13,7 @@ namespace lantern {
 
 namespace {
 
+constexpr double kGamutReached = 0.97; ///< common practice: the rest is not seen in pictures
 constexpr double kShortfallAllowed = 0.01; // of luminance or contrast: within what an aim is met to
 
 std::optional<XYZ> mean(const std::vector<Reading> &readings, const DeviceRgb &rgb)
@@ -89,6 +91,16 @@ std::optional<std::string> whyOutOfReach(const Aim &aim, const DisplayReach &rea
             return "the display's own contrast was read as " + fixedNumber(own, 0) +
                    ":1; a limit can only lower it. Ask for " + fixedNumber(own, 0) +
                    ":1 or less, or leave black as native.";
+    }
+    if (aim.primaries) {
+        PrimarySet own;
+        for (int c = 0; c < 3; ++c)
+            own[static_cast<size_t>(c)] = chromaticity(toXyz(reach.primaries.col(c)));
+        const double covered = gamutCoverage(own, *aim.primaries);
+        if (covered < kGamutReached)
+            return "the aimed primaries span a gamut of which this panel covers " +
+                   fixedNumber(100 * covered, 0) +
+                   " %. Choose a smaller one, or leave the primaries as native.";
     }
     return std::nullopt;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <Eigen/Core>
 
 namespace lantern {
@@ -84,6 +85,9 @@ bool isFinite(const XYZ &c);
 
 /// Divides by the luminance of `white`. white.Y must be > 0.
 RelXYZ relativeTo(const XYZ &c, const XYZ &white);
+
+/// Red, green and blue of a colour space or a display.
+using PrimarySet = std::array<Chromaticity, 3>;
 
 /// Chromaticity of a colour; black (X+Y+Z = 0) has none and gives {0, 0}.
 Chromaticity chromaticity(const XYZ &c);

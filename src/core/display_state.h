@@ -10,9 +10,6 @@
 
 namespace lantern {
 
-/// Red, green and blue of a colour space or a display.
-using PrimarySet = std::array<Chromaticity, 3>;
-
 /// Primaries of IEC 61966-2-1 (sRGB) and SMPTE EG 432-1 (P3).
 inline constexpr PrimarySet kSrgbPrimaries = {{{0.64, 0.33}, {0.30, 0.60}, {0.15, 0.06}}};
 inline constexpr PrimarySet kP3Primaries = {{{0.680, 0.320}, {0.265, 0.690}, {0.150, 0.060}}};

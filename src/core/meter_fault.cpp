@@ -9,7 +9,7 @@ namespace lantern {
 
 namespace {
 
-constexpr std::array<std::pair<MeterFault, const char *>, 8> kNames = {
+constexpr std::array<std::pair<MeterFault, const char *>, 9> kNames = {
     {{MeterFault::None, "none"},
      {MeterFault::Unplugged, "unplugged"},
      {MeterFault::TimedOut, "timed-out"},
@@ -17,7 +17,8 @@ constexpr std::array<std::pair<MeterFault, const char *>, 8> kNames = {
      {MeterFault::Garbage, "garbage"},
      {MeterFault::OffPatch, "off-patch"},
      {MeterFault::WantsZeroing, "wants-zeroing"},
-     {MeterFault::DriverDied, "driver-died"}}};
+     {MeterFault::DriverDied, "driver-died"},
+     {MeterFault::CannotDo, "cannot-do"}}};
 
 } // namespace
 
@@ -46,6 +47,8 @@ std::string meterFaultText(MeterFault fault, const std::string &meter)
                "go on.";
     case MeterFault::DriverDied:
         return "The driver of " + meter + " has stopped. Go on to start it again.";
+    case MeterFault::CannotDo:
+        return meter + " cannot do this. Use another meter, or enter the numbers by hand.";
     }
     return {};
 }

@@ -14,6 +14,7 @@ enum class MeterFault {
     OffPatch, ///< the meter sees the room instead of the patch
     WantsZeroing,
     DriverDied,
+    CannotDo, ///< asked for what this meter has not got
 };
 
 /// What was wrong and what to do, one or two sentences in English.

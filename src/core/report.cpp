@@ -217,6 +217,8 @@ Json reportToJson(const ReportData &r)
               {"profile_residual_delta_e_2000", r.profileResidual},
               {"profile_expected_delta_e_2000", r.expectedError}};
     j["aim"] = aimToJson(r.aim);
+    if (!r.skipped.empty())
+        j["skipped"] = r.skipped;
     if (r.controls)
         j["controls"] = controlsToJson(*r.controls);
     if (r.before)
@@ -263,6 +265,12 @@ std::string reportToHtml(const ReportData &r)
               (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
               (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) +
               ".<br>Aim: " + escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + ".</p>");
+    if (!r.skipped.empty()) {
+        std::string points;
+        for (const std::string &point : r.skipped)
+            points += (points.empty() ? "" : "; ") + escape(point);
+        page.line("<p>Not confirmed before the readings: " + points + ".</p>");
+    }
     stateTable(page, r);
     if (r.controls) {
         const MonitorControls &c = *r.controls;

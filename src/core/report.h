@@ -25,6 +25,7 @@ struct ReportData {
     double profileResidual = 0; ///< mean ΔE00 of the display model
     double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
     std::optional<Repeatability> repeatability;
+    std::vector<std::string> skipped; ///< points of the checklist left open
     struct {
         std::vector<Reading> before, chart; ///< as taken, in order
     } readings;

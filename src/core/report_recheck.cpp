@@ -1,5 +1,6 @@
 #include "core/difference.h"
 #include "core/error.h"
+#include "core/chart_reader.h"
 #include "core/report.h"
 
 #include <optional>
@@ -65,7 +66,7 @@ public:
         const Json &kept = member(m_report, "readings", m_source);
         state("before", displayState(readings(member(kept, "before", m_source), m_source), m_aim));
         const auto chart = readings(member(kept, "chart", m_source), m_source);
-        state("after", displayState(correctDrift(chart).readings, m_aim));
+        state("after", displayState(steadyReadings(chart), m_aim));
         if (m_report.contains("calibration"))
             calibration(m_report["calibration"]);
         if (m_report.contains("validation"))

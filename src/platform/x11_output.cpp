@@ -78,6 +78,32 @@ private:
     xcb_window_t m_root = 0;
 };
 
+namespace {
+
+QByteArray edidOf(X11Connection &x, xcb_randr_output_t output)
+{
+    constexpr uint32_t kLongest = 256; // of four bytes; 8 blocks of 128
+    const auto property = reply(xcb_randr_get_output_property_reply(
+        x.get(),
+        xcb_randr_get_output_property(x.get(), output, x.atom("EDID"), XCB_GET_PROPERTY_TYPE_ANY, 0,
+                                      kLongest, 0, 0),
+        nullptr));
+    if (!property || property->format != 8)
+        return {};
+    return {reinterpret_cast<const char *>(xcb_randr_get_output_property_data(property.get())),
+            xcb_randr_get_output_property_data_length(property.get())};
+}
+
+} // namespace
+
+bool X11Output::isBuiltIn() const
+{
+    for (const char *prefix : {"eDP", "LVDS", "DSI"})
+        if (name.startsWith(QLatin1String(prefix), Qt::CaseInsensitive))
+            return true;
+    return false;
+}
+
 std::vector<X11Output> x11Outputs()
 {
     std::vector<X11Output> outputs;
@@ -108,7 +134,9 @@ std::vector<X11Output> x11Outputs()
             {QString::fromUtf8(name, xcb_randr_get_output_info_name_length(info.get())),
              info->crtc,
              {crtc->x, crtc->y, crtc->width, crtc->height},
-             static_cast<int>(outputs.size())});
+             static_cast<int>(outputs.size()),
+             QSizeF(info->mm_width, info->mm_height),
+             edidOf(x, ids[i])});
     }
     return outputs;
 }

@@ -5,6 +5,7 @@
 
 #include <QByteArray>
 #include <QRect>
+#include <QSizeF>
 #include <QString>
 
 #include <cstdint>
@@ -22,6 +23,11 @@ struct X11Output {
     uint32_t crtc = 0;
     QRect geometry; ///< in pixels of the X screen
     int index = 0;  ///< position among the active outputs; 0 uses `_ICC_PROFILE`
+    QSizeF sizeMm;    ///< as the server tells; empty: not known
+    QByteArray edid;  ///< empty where the output has none
+
+    /// By its name, the panel of a laptop.
+    [[nodiscard]] bool isBuiltIn() const;
 };
 
 /// Active outputs of the X server of $DISPLAY; empty when there is none to talk to.

@@ -1,11 +1,25 @@
 #include "run/bench_devices.h"
 
+#include "bench/scene.h"
 #include "core/error.h"
 #include "run/files.h"
 
 #include <QFileInfo>
 
 namespace lantern::run {
+
+BenchSceneSource::BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
+    : SceneSource(parent), m_eye(eye)
+{
+    connect(eye, &BenchEye::looked, this, [this, rig](const bench::Bench::SeenColours &colours) {
+        QByteArray scene;
+        if (!colours.empty())
+            scene = QByteArray::fromStdString(rig->with([&](bench::Bench &b) {
+                return bench::sceneToJson(colours, b).dump();
+            }));
+        emit seen(scene);
+    });
+}
 
 BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
     : Meter(parent), m_rig(std::move(rig)), m_eye(eye), m_wait(new QTimer(this))
@@ -14,10 +28,12 @@ BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *pa
     m_wait->setTimerType(Qt::PreciseTimer);
     connect(m_eye, &BenchEye::looked, this, &BenchMeter::onLooked);
     connect(m_wait, &QTimer::timeout, this, [this] {
-        if (const auto *reading = std::get_if<bench::MeterReading>(&m_outcome))
+        if (std::exchange(m_waiting, false))
+            emit waited();
+        else if (const auto *reading = std::get_if<bench::MeterReading>(&m_outcome))
             emit readingFinished(reading->xyz, reading->integrationSeconds);
         else
-            emit readingFailed(std::get<MeterFault>(m_outcome));
+            emit failed(std::get<MeterFault>(m_outcome), {});
     });
 }
 
@@ -27,7 +43,7 @@ QString BenchMeter::name() const
         m_rig->with([](bench::Bench &b) { return b.meter().description().name; }));
 }
 
-void BenchMeter::startReading()
+void BenchMeter::startReading(const DeviceRgb &)
 {
     m_looking = true;
     m_eye->look();
@@ -53,15 +69,37 @@ void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
     m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
 }
 
-void BenchMeter::cancelReading()
+void BenchMeter::startWait(double seconds)
 {
+    m_rig->with([&](bench::Bench &b) { b.setClockSeconds(b.clockSeconds() + seconds); });
+    m_waiting = true;
+    m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
+}
+
+void BenchMeter::cancel()
+{
+    m_waiting = false;
     m_looking = false;
     m_wait->stop();
 }
 
-void BenchMeter::zero()
+void BenchMeter::startZero()
 {
     m_rig->with([](bench::Bench &b) { b.meter().zero(); });
+    emit zeroed();
+}
+
+void BenchMeter::startRoom()
+{
+    const auto room = m_rig->with([](bench::Bench &b) -> std::optional<RoomLight> {
+        if (!b.meter().description().diffuser)
+            return std::nullopt;
+        return RoomLight{b.room().illuminanceLux, b.room().chromaticity};
+    });
+    if (room)
+        emit roomRead(*room);
+    else
+        emit failed(MeterFault::CannotDo, tr("it has no diffuser"));
 }
 
 QByteArray BenchMeter::state() const
@@ -88,9 +126,22 @@ void BenchMeter::restore(const QByteArray &state)
     });
 }
 
-void DirectPresenter::show(const DeviceRgb &rgb)
+void DirectEye::look()
+{
+    const auto &region = m_presenter->region();
+    if (!region || !m_rig) {
+        emit looked({{m_presenter->shownRgb(), 1.0}});
+        return;
+    }
+    emit looked(m_rig->with([&](bench::Bench &b) {
+        return bench::seenBy(b, {m_presenter->shownRgb(), region});
+    }));
+}
+
+void DirectPresenter::show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region)
 {
     m_rgb = rgb;
+    m_region = region;
     QMetaObject::invokeMethod(this, &PatchPresenter::shown, Qt::QueuedConnection);
 }
 

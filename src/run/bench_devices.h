@@ -1,7 +1,7 @@
 #pragma once
 
 #include "bench/bench.h"
-#include "run/devices.h"
+#include "run/meters/driver_meter.h"
 
 #include <QTimer>
 
@@ -33,10 +33,23 @@ class BenchEye : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
+    /// Looks; looked() follows.
     virtual void look() = 0;
 signals:
     /// Code values with their share of the seen area; empty when the patch cannot be seen at all.
     void looked(const lantern::bench::Bench::SeenColours &seen);
+};
+
+/// The bench seen by a meter that lives in a driver program of its own.
+class BenchSceneSource : public SceneSource {
+    Q_OBJECT
+public:
+    /// \param eye not owned
+    BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent = nullptr);
+    void look() override { m_eye->look(); }
+
+private:
+    BenchEye *m_eye;
 };
 
 /// The bench's meter behind the meter interface.
@@ -50,9 +63,11 @@ public:
     void setSpeed(double speed) { m_speed = speed; }
 
     [[nodiscard]] QString name() const override;
-    void startReading() override;
-    void cancelReading() override;
-    void zero() override;
+    void startReading(const DeviceRgb &shown) override;
+    void startZero() override;
+    void startRoom() override;
+    void startWait(double seconds) override;
+    void cancel() override;
     [[nodiscard]] QByteArray state() const override;
     void restore(const QByteArray &state) override;
 
@@ -63,7 +78,7 @@ private:
     BenchEye *m_eye;
     QTimer *m_wait;
     double m_speed = 0;
-    bool m_looking = false;
+    bool m_looking = false, m_waiting = false;
     bench::MeterOutcome m_outcome;
 };
 
@@ -72,11 +87,13 @@ class DirectPresenter : public PatchPresenter {
     Q_OBJECT
 public:
     using PatchPresenter::PatchPresenter;
-    void show(const DeviceRgb &rgb) override;
+    void show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region) override;
     [[nodiscard]] const DeviceRgb &shownRgb() const { return m_rgb; }
+    [[nodiscard]] const std::optional<ScreenRegion> &region() const { return m_region; }
 
 private:
     DeviceRgb m_rgb;
+    std::optional<ScreenRegion> m_region;
 };
 
 class DirectEye : public BenchEye {
@@ -85,10 +102,13 @@ public:
     explicit DirectEye(const DirectPresenter *presenter, QObject *parent = nullptr)
         : BenchEye(parent), m_presenter(presenter)
     {}
-    void look() override { emit looked({{m_presenter->shownRgb(), 1.0}}); }
+    void look() override;
+    /// Takes into account where the meter hangs; without this it always hangs on the patch.
+    void watchPlace(std::shared_ptr<BenchRig> rig) { m_rig = std::move(rig); }
 
 private:
     const DirectPresenter *m_presenter;
+    std::shared_ptr<BenchRig> m_rig;
 };
 
 /// The simulated monitor's controls.

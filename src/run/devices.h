@@ -8,23 +8,37 @@
 #include <QByteArray>
 #include <QObject>
 #include <QString>
+#include <QTimer>
 
 #include <optional>
 
 namespace lantern::run {
 
-/// A meter. Readings are asked for and arrive later; a meter reads one patch at a time.
+/// A meter. Whatever is asked of it arrives later; it does one thing at a time. A task ends in
+/// exactly one of the signals.
 class Meter : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
     [[nodiscard]] virtual QString name() const = 0;
-    /// Starts a reading of what is in front of the meter. Ends in exactly one of the signals.
-    virtual void startReading() = 0;
-    /// Gives up a started reading; neither signal follows.
-    virtual void cancelReading() = 0;
-    /// Zeroes the meter, if it can and needs to.
-    virtual void zero() {}
+    /// Starts a reading of what is in front of the meter: `shown`, if all is well. Meters that look
+    /// for themselves do not need to know.
+    virtual void startReading(const DeviceRgb &shown) = 0;
+    /// Starts measuring its dark signal. Meters that have none are zeroed at once.
+    virtual void startZero() { emit zeroed(); }
+    /// False where a person has to cover the meter first: it is then only zeroed when it asks.
+    [[nodiscard]] virtual bool zeroesByItself() const { return true; }
+    /// Starts reading the light of the room, with the diffuser in front.
+    virtual void startRoom() { emit failed(MeterFault::CannotDo, {}); }
+    /// Lets time pass between readings. Simulated meters live faster.
+    virtual void startWait(double seconds)
+    {
+        QTimer::singleShot(static_cast<int>(1000 * seconds), this, &Meter::waited);
+    }
+    /// Gives up what was started; no signal follows.
+    virtual void cancel() = 0;
+    /// How long a task may take at most; nothing: as long as a person likes.
+    [[nodiscard]] virtual std::optional<int> patienceMs() const { return 60'000; }
     /// Whatever the meter needs to go on after a crash as if nothing had happened; kept with each
     /// reading. Real meters have nothing to say here.
     [[nodiscard]] virtual QByteArray state() const { return {}; }
@@ -32,7 +46,11 @@ public:
 
 signals:
     void readingFinished(const lantern::XYZ &xyz, double integrationSeconds);
-    void readingFailed(lantern::MeterFault fault);
+    void zeroed();
+    void waited();
+    void roomRead(const lantern::run::RoomLight &room);
+    /// \param detail in the meter's own words, may be empty
+    void failed(lantern::MeterFault fault, const QString &detail);
 };
 
 /// Shows patches on the display that is being measured.
@@ -40,8 +58,9 @@ class PatchPresenter : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
-    /// Shows a patch; shown() follows when it is really on the screen, failed() when it cannot be.
-    virtual void show(const lantern::DeviceRgb &rgb) = 0;
+    /// Shows a patch at its usual place, or a lit part of an otherwise black screen; shown() follows
+    /// when it is really there, failed() when it cannot be.
+    virtual void show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region) = 0;
     virtual void hide() {}
 
 signals:
@@ -93,6 +112,7 @@ struct Devices {
     VideoLutDevice *lut = nullptr;
     ProfileStore *store = nullptr;
     MemorySlotDevice *slot = nullptr; ///< may be null
+    std::optional<Mat3> correction = {}; ///< put on every XYZ that the meter gives
 };
 
 } // namespace lantern::run

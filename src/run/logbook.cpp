@@ -12,7 +12,7 @@ namespace lantern::run {
 
 namespace {
 
-constexpr int kSchemaVersion = 1;
+constexpr int kSchemaVersion = 2; // 2: run.kind
 
 [[noreturn]] void failed(const QString &path, const QSqlError &error)
 {
@@ -109,7 +109,8 @@ void Logbook::createTables()
                     "Use that version, or another logbook.");
     for (const char *sql : {
              "CREATE TABLE IF NOT EXISTS run (id INTEGER PRIMARY KEY, display_id TEXT NOT NULL, "
-             "setup TEXT NOT NULL, abandoned INTEGER NOT NULL DEFAULT 0)",
+             "setup TEXT NOT NULL, abandoned INTEGER NOT NULL DEFAULT 0, "
+             "kind TEXT NOT NULL DEFAULT 'calibration')",
              "CREATE TABLE IF NOT EXISTS reading (id INTEGER PRIMARY KEY, run INTEGER NOT NULL "
              "REFERENCES run(id), stage INTEGER NOT NULL, r REAL NOT NULL, g REAL NOT NULL, "
              "b REAL NOT NULL, x REAL NOT NULL, y REAL NOT NULL, z REAL NOT NULL, "
@@ -119,6 +120,10 @@ void Logbook::createTables()
              "stage INTEGER NOT NULL, result BLOB, PRIMARY KEY (run, stage))",
          })
         Statement(*this, QString::fromLatin1(sql)).run();
+    if (found == 1)
+        Statement(*this, QStringLiteral("ALTER TABLE run ADD COLUMN kind TEXT NOT NULL DEFAULT "
+                                        "'calibration'"))
+            .run();
     Statement(*this, QStringLiteral("PRAGMA user_version = %1").arg(kSchemaVersion)).run();
 }
 
@@ -129,9 +134,10 @@ void Logbook::limitPages(int pages)
 
 qint64 Logbook::createRun(const RunSetup &setup)
 {
-    return Statement(*this, QStringLiteral("INSERT INTO run (display_id, setup) VALUES (?, ?)"))
+    return Statement(*this, QStringLiteral("INSERT INTO run (display_id, setup, kind) VALUES (?, ?, ?)"))
         .bind(QString::fromStdString(setup.displayId))
         .bind(QString::fromStdString(setupToJson(setup).dump()))
+        .bind(runKindKey(setup.kind))
         .run()
         .lastId();
 }
@@ -234,13 +240,14 @@ void Logbook::abandon(qint64 run)
     Statement(*this, QStringLiteral("UPDATE run SET abandoned = 1 WHERE id = ?")).bind(run).run();
 }
 
-std::vector<RunSummary> Logbook::runs(const QString &displayId)
+std::vector<RunSummary> Logbook::runs(const QString &displayId, RunKind kind)
 {
     Statement s(*this, QStringLiteral("SELECT run.id, run.setup, EXISTS (SELECT 1 FROM stage WHERE "
                                       "stage.run = run.id AND stage.stage = ?) FROM run WHERE "
-                                      "? = '' OR display_id = ? ORDER BY run.id DESC"));
+                                      "run.kind = ? AND (? = '' OR display_id = ?) "
+                                      "ORDER BY run.id DESC"));
     const QString id = notNull(displayId);
-    s.bind(static_cast<int>(Stage::Validate)).bind(id).bind(id).run();
+    s.bind(static_cast<int>(stagesOf(kind).back())).bind(runKindKey(kind)).bind(id).bind(id).run();
     std::vector<RunSummary> out;
     while (s.next())
         out.push_back(
@@ -253,8 +260,9 @@ std::vector<RunSummary> Logbook::runs(const QString &displayId)
 
 std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 {
-    Statement s(*this, QStringLiteral("SELECT id FROM run WHERE abandoned = 0 AND (? = '' OR "
-                                      "display_id = ?) ORDER BY id DESC LIMIT 1"));
+    Statement s(*this,
+                QStringLiteral("SELECT id FROM run WHERE abandoned = 0 AND kind = 'calibration' AND "
+                               "(? = '' OR display_id = ?) ORDER BY id DESC LIMIT 1"));
     const QString id = notNull(displayId);
     s.bind(id).bind(id).run();
     if (!s.next())

@@ -61,8 +61,9 @@ public:
     void abandon(qint64 run);
 
     /// Newest first; `displayId` empty = all displays.
-    [[nodiscard]] std::vector<RunSummary> runs(const QString &displayId = {});
-    /// The newest run of a display, abandoned ones apart, if it was not finished. Older ones are
+    [[nodiscard]] std::vector<RunSummary> runs(const QString &displayId = {},
+                                               RunKind kind = RunKind::Calibration);
+    /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older ones are
     /// past.
     [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
 

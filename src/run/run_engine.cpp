@@ -6,61 +6,32 @@
 
 namespace lantern::run {
 
-namespace {
-
-constexpr int kPatchTimeoutMs = 10'000;
-constexpr int kReadingTimeoutMs = 60'000;
-/// Outside these cd/m² a number is no light of a display.
-constexpr double kDarkestReading = -5;
-constexpr double kBrightestReading = 20'000;
-
-bool isPlausible(const XYZ &c)
-{
-    if (!isFinite(c))
-        return false;
-    return std::min({c.X, c.Y, c.Z}) >= kDarkestReading &&
-           std::max({c.X, c.Y, c.Z}) <= kBrightestReading;
-}
-
-} // namespace
-
 RunEngine::RunEngine(QString logbookPath, QObject *parent)
-    : QObject(parent), m_logbookPath(std::move(logbookPath)), m_watchdog(new QTimer(this))
+    : QObject(parent), m_logbookPath(std::move(logbookPath)), m_taker(this)
 {
-    m_watchdog->setSingleShot(true);
-    connect(m_watchdog, &QTimer::timeout, this, [this] {
-        if (m_awaiting == Awaiting::Patch)
-            fault(tr(
-                "The patch could not be shown in time. Bring the patch window to the front, then "
-                "go on."));
-        else if (m_awaiting == Awaiting::Reading) {
-            m_devices.meter->cancelReading();
-            fault(QString::fromStdString(
-                meterFaultText(MeterFault::TimedOut, m_devices.meter->name().toStdString())));
-        }
+    connect(&m_taker, &ReadingTaker::taken, this, &RunEngine::onReading);
+    connect(&m_taker, &ReadingTaker::failed, this, [this](const QString &message, MeterFault kind) {
+        if (m_status.activity == Activity::Working)
+            fault(message, kind);
+        else
+            emit errandFailed(message);
     });
+    connect(&m_taker, &ReadingTaker::zeroed, this, &RunEngine::onZeroed);
+    connect(&m_taker, &ReadingTaker::waited, this, [this] {
+        if (m_status.activity != Activity::Working || !m_plan)
+            return;
+        m_plan->acknowledge();
+        step();
+    });
+    connect(&m_taker, &ReadingTaker::roomRead, this, &RunEngine::roomRead);
 }
 
 RunEngine::~RunEngine() = default;
 
 void RunEngine::setDevices(const Devices &devices)
 {
-    for (QObject *old :
-         {static_cast<QObject *>(m_devices.meter), static_cast<QObject *>(m_devices.presenter)})
-        if (old)
-            disconnect(old, nullptr, this, nullptr);
     m_devices = devices;
-    connect(devices.presenter, &PatchPresenter::shown, this, &RunEngine::onShown);
-    connect(devices.presenter, &PatchPresenter::failed, this, [this](const QString &reason) {
-        if (m_awaiting == Awaiting::Patch)
-            fault(reason);
-    });
-    connect(devices.meter, &Meter::readingFinished, this, &RunEngine::onReading);
-    connect(devices.meter, &Meter::readingFailed, this, [this](MeterFault reason) {
-        if (m_awaiting == Awaiting::Reading)
-            fault(QString::fromStdString(
-                meterFaultText(reason, m_devices.meter->name().toStdString())));
-    });
+    m_taker.setDevices(devices);
 }
 
 Logbook &RunEngine::logbook()
@@ -91,10 +62,14 @@ void RunEngine::begin(const RunSetup &setup)
 {
     guarded([&] {
         m_status = {};
+        m_noted.reset();
         m_status.run = logbook().createRun(setup);
         m_results = {};
         m_results.setup = setup;
         m_results.controls = setup.startControls;
+        m_status.stage = stagesOf(setup.kind).front();
+        if (setup.referenceRun != 0)
+            m_results.reference = checkReference(loadResults(logbook(), setup.referenceRun));
         m_loadedLut.reset();
         m_loadedSlot.reset();
         m_plan.reset();
@@ -109,6 +84,7 @@ void RunEngine::resumeRun(qint64 run)
         m_status = {};
         m_results = loadResults(logbook(), run);
         m_status.run = run;
+        m_status.stage = stagesOf(m_results.setup.kind).front();
         m_plan.reset();
         m_loadedLut.reset();
         m_loadedSlot.reset();
@@ -117,7 +93,7 @@ void RunEngine::resumeRun(qint64 run)
             m_loadedSlot = m_results.calibration->slot;
         }
         while (m_status.stage != Stage::Done && logbook().isFinished(run, m_status.stage))
-            m_status.stage = static_cast<Stage>(static_cast<int>(m_status.stage) + 1);
+            m_status.stage = stageAfter(m_results.setup.kind, m_status.stage);
         emit resultsChanged(m_results);
         restoreDevices();
         advance();
@@ -128,7 +104,7 @@ void RunEngine::resumeRun(qint64 run)
 void RunEngine::restoreDevices()
 {
     QByteArray meterState;
-    for (const Stage stage : kStages)
+    for (const Stage stage : stagesOf(m_results.setup.kind))
         for (const LoggedReading &l : logbook().readings(m_status.run, stage))
             meterState = l.meterState;
     m_devices.meter->restore(meterState);
@@ -152,7 +128,8 @@ void RunEngine::advance()
     setActivity(Activity::Waiting);
     const bool nothingToAdjust =
         m_status.stage == Stage::Adjust && m_results.setup.adjust == AdjustMode::Skip;
-    if (m_automatic || nothingToAdjust)
+    const bool errand = m_results.setup.kind != RunKind::Calibration; // begun and done in one
+    if (m_automatic || nothingToAdjust || errand)
         QMetaObject::invokeMethod(this, &RunEngine::proceed, Qt::QueuedConnection);
 }
 
@@ -180,7 +157,6 @@ void RunEngine::startStage()
             install();
             return;
         }
-        m_devices.meter->zero();
         m_plan = makePlan(m_status.stage, m_results);
         const auto logged = logbook().readings(m_status.run, m_status.stage);
         // The steps between the readings leave their mark on the devices: repeat the last of each.
@@ -194,7 +170,7 @@ void RunEngine::startStage()
                     m_loadedLut = lut->lut;
                 else if (const auto *slot = std::get_if<LoadSlot>(&s))
                     m_loadedSlot = slot->table;
-                else
+                else if (std::holds_alternative<Finished>(s))
                     break;
                 m_plan->acknowledge();
             }
@@ -211,11 +187,19 @@ void RunEngine::startStage()
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());
         }
-        m_readingsAtStart = m_plan->readingsDone();
-        m_stageClock.start();
-        m_pausedMs = 0;
-        step();
+        if (m_devices.meter->zeroesByItself())
+            m_taker.zero();
+        else
+            step();
     });
+}
+
+void RunEngine::onZeroed()
+{
+    if (m_status.activity == Activity::Working && m_plan)
+        step();
+    else
+        emit meterGreeted(m_devices.meter->name());
 }
 
 void RunEngine::step()
@@ -226,11 +210,19 @@ void RunEngine::step()
             if (const auto *read = std::get_if<ReadPatch>(&next)) {
                 if (m_pauseRequested) {
                     m_pauseRequested = false;
-                    m_pausedMs -= m_stageClock.elapsed();
                     setActivity(Activity::Paused);
                     return;
                 }
-                askForPatch(read->rgb);
+                askForPatch(*read);
+                return;
+            }
+            if (const auto *wait = std::get_if<Wait>(&next)) {
+                m_taker.wait(wait->seconds);
+                return;
+            }
+            if (const auto *ask = std::get_if<AskPerson>(&next)) {
+                fault(QString::fromStdString(ask->message));
+                m_asking = true;
                 return;
             }
             if (const auto *set = std::get_if<SetControls>(&next)) {
@@ -257,40 +249,25 @@ void RunEngine::step()
     });
 }
 
-void RunEngine::askForPatch(const DeviceRgb &rgb)
+void RunEngine::askForPatch(const ReadPatch &patch)
 {
-    m_status.patch = rgb;
+    m_status.patch = patch.rgb;
     publishStatus();
-    m_awaiting = Awaiting::Patch;
-    m_watchdog->start(kPatchTimeoutMs);
-    m_devices.presenter->show(rgb);
-}
-
-void RunEngine::onShown()
-{
-    if (m_awaiting != Awaiting::Patch)
-        return;
-    m_awaiting = Awaiting::Reading;
-    m_watchdog->start(kReadingTimeoutMs);
-    m_devices.meter->startReading();
+    m_patchClock.start();
+    m_taker.take(patch);
 }
 
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
-    if (m_awaiting != Awaiting::Reading)
-        return;
-    m_awaiting = Awaiting::Nothing;
-    m_watchdog->stop();
-    if (!isPlausible(xyz)) {
-        fault(QString::fromStdString(
-            meterFaultText(MeterFault::Garbage, m_devices.meter->name().toStdString())));
-        return;
-    }
     guarded([&] {
         LoggedReading logged{
             {*m_status.patch, xyz, integrationSeconds}, m_devices.meter->state(), {}};
-        if (m_status.stage == Stage::Adjust && m_devices.controls)
-            logged.controls = m_devices.controls->read();
+        if (m_status.stage == Stage::Adjust) {
+            if (m_devices.controls)
+                logged.controls = m_devices.controls->read();
+            if (!logged.controls)
+                logged.controls = m_noted;
+        }
         logbook().appendReading(m_status.run, m_status.stage, logged);
 
         if (auto *hand = dynamic_cast<HandAdjustPlan *>(m_plan.get()); hand && logged.controls)
@@ -312,6 +289,11 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         if (const auto *chosen = dynamic_cast<const AdaptivePlan *>(m_plan.get());
             chosen && chosen->history().size() != m_results.expectedSoFar.size()) {
             m_results.expectedSoFar = chosen->history();
+            emit resultsChanged(m_results);
+        }
+        m_pace.add(logged.reading, static_cast<double>(m_patchClock.elapsed()) / 1000);
+        if (dynamic_cast<const WarmUpPlan *>(m_plan.get())) {
+            collect(Stage::WarmUp, *m_plan, m_results);
             emit resultsChanged(m_results);
         }
         emit readingTaken(m_status.stage, logged.reading);
@@ -350,9 +332,43 @@ void RunEngine::finishStage(const QByteArray &result)
 {
     logbook().finishStage(m_status.run, m_status.stage, result);
     m_plan.reset();
-    m_status.stage = static_cast<Stage>(static_cast<int>(m_status.stage) + 1);
+    m_status.stage = stageAfter(m_results.setup.kind, m_status.stage);
     emit resultsChanged(m_results);
     advance();
+}
+
+void RunEngine::installByEye(const RunSetup &setup, const QByteArray &icc, const VideoLut &lut)
+{
+    try {
+        RunResults made;
+        made.setup = setup;
+        made.profile = icc;
+        made.lutByEye = lut;
+        made.installedPath =
+            m_devices.store->install(icc, QString::fromStdString(profileName(setup)));
+        m_devices.lut->load(lut);
+        const qint64 run = logbook().createRun(setup);
+        logbook().finishStage(run, Stage::ByEye, packByEye(made));
+        emit installedByEye();
+    } catch (const Error &e) {
+        emit errandFailed(QString::fromUtf8(e.what()));
+    }
+}
+
+void RunEngine::greetMeter()
+{
+    if (m_status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter)
+        return;
+    if (m_devices.meter->zeroesByItself())
+        m_taker.zero();
+}
+
+void RunEngine::readRoom()
+{
+    if (m_status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter)
+        emit errandFailed(tr("The meter is busy. Pause the run first."));
+    else
+        m_taker.readRoom();
 }
 
 void RunEngine::pause()
@@ -364,14 +380,18 @@ void RunEngine::pause()
 void RunEngine::resume()
 {
     if (m_status.activity == Activity::Paused) {
-        m_pausedMs += m_stageClock.elapsed();
         setActivity(Activity::Working);
         step();
     } else if (m_status.activity == Activity::Faulted) {
+        const bool wantsZeroing = m_status.fault == MeterFault::WantsZeroing;
         setActivity(Activity::Working);
         if (m_plan) {
-            m_pausedMs += m_stageClock.elapsed();
-            step();
+            if (std::exchange(m_asking, false))
+                m_plan->acknowledge();
+            if (wantsZeroing)
+                m_taker.zero();
+            else
+                step();
         } else
             startStage();
     }
@@ -386,10 +406,7 @@ void RunEngine::stop()
         publishStatus();
         return;
     }
-    if (m_awaiting == Awaiting::Reading)
-        m_devices.meter->cancelReading();
-    m_awaiting = Awaiting::Nothing;
-    m_watchdog->stop();
+    m_taker.cancel();
     m_pauseRequested = false;
     m_plan.reset();
     m_devices.presenter->hide();
@@ -419,6 +436,13 @@ void RunEngine::turnControls(const MonitorControls &controls)
     });
 }
 
+void RunEngine::noteControls(const MonitorControls &controls)
+{
+    m_noted = controls;
+    m_results.controls = controls;
+    emit resultsChanged(m_results);
+}
+
 void RunEngine::setAdjustMode(AdjustMode mode)
 {
     m_results.setup.adjust = mode;
@@ -427,9 +451,7 @@ void RunEngine::setAdjustMode(AdjustMode mode)
         return;
     // Start the stage again in the new way; the readings so far belong to the old one.
     guarded([this] {
-        if (m_awaiting == Awaiting::Reading)
-            m_devices.meter->cancelReading();
-        m_awaiting = Awaiting::Nothing;
+        m_taker.cancel();
         if (m_devices.controls)
             if (const auto controls = m_devices.controls->read())
                 m_results.setup.startControls = controls;
@@ -451,19 +473,16 @@ void RunEngine::setProfileTitle(const QString &title)
     });
 }
 
-void RunEngine::fault(const QString &message)
+void RunEngine::fault(const QString &message, MeterFault kind)
 {
-    m_awaiting = Awaiting::Nothing;
-    m_watchdog->stop();
-    if (m_plan)
-        m_pausedMs -= m_stageClock.elapsed(); // waiting for the person is no measuring time
+    m_taker.cancel();
+    m_status.fault = kind;
     setActivity(Activity::Faulted, message);
 }
 
 void RunEngine::block(const QString &message)
 {
-    m_awaiting = Awaiting::Nothing;
-    m_watchdog->stop();
+    m_taker.cancel();
     m_plan.reset();
     m_devices.presenter->hide();
     setActivity(Activity::Blocked, message);
@@ -473,6 +492,8 @@ void RunEngine::setActivity(Activity activity, const QString &message)
 {
     m_status.activity = activity;
     m_status.message = message;
+    if (activity != Activity::Faulted)
+        m_status.fault = MeterFault::None;
     publishStatus();
 }
 
@@ -480,11 +501,12 @@ void RunEngine::publishStatus()
 {
     m_status.readingsDone = m_plan ? m_plan->readingsDone() : 0;
     m_status.readingsLeft = m_plan ? m_plan->readingsLeft() : 0;
-    const int here = m_status.readingsDone - m_readingsAtStart;
     m_status.secondsLeft = 0;
-    if (m_plan && here > 0)
-        m_status.secondsLeft = static_cast<double>(m_stageClock.elapsed() - m_pausedMs) / 1000 /
-                               here * m_status.readingsLeft;
+    if (m_plan) {
+        const auto patches = m_plan->patchesLeft();
+        m_status.secondsLeft = m_pace.secondsFor(
+            patches, std::max(0, m_status.readingsLeft - static_cast<int>(patches.size())));
+    }
     emit statusChanged(m_status);
 }
 

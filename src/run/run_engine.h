@@ -1,11 +1,12 @@
 #pragma once
 
+#include "core/time_left.h"
 #include "run/devices.h"
+#include "run/reading_taker.h"
 #include "run/run_results.h"
 
 #include <QElapsedTimer>
 #include <QObject>
-#include <QTimer>
 
 #include <memory>
 #include <optional>
@@ -29,6 +30,7 @@ struct RunStatus {
     Stage stage = Stage::Ready;
     Activity activity = Activity::Idle;
     QString message;      ///< of a fault
+    MeterFault fault = MeterFault::None; ///< what the meter said, if it was the meter
     int readingsDone = 0; ///< in this stage
     int readingsLeft = 0;
     double secondsLeft = 0;         ///< estimate for this stage
@@ -67,12 +69,30 @@ public slots:
     void abandon(qint64 run);
     /// Turns the monitor's controls; for the adjustment.
     void turnControls(const lantern::MonitorControls &controls);
+    /// What a person reads off a monitor that does not tell where its controls stand; for the
+    /// readings to come.
+    void noteControls(const lantern::MonitorControls &controls);
     /// Changes how the adjustment is done, before it starts or while it is done by hand.
     void setAdjustMode(lantern::run::AdjustMode mode);
     /// Names the profile; before it is built.
     void setProfileTitle(const QString &title);
 
+    /// Installs a profile that was made by eye and keeps it in the logbook; while no stage is at
+    /// work. installedByEye() follows.
+    void installByEye(const lantern::run::RunSetup &setup, const QByteArray &icc,
+                      const lantern::VideoLut &lut);
+    /// Zeroes the meter if it does that by itself, to see whether it is there; while no stage is at
+    /// work. meterGreeted() or errandFailed() follows.
+    void greetMeter();
+    /// Reads the light of the room, while no stage is at work.
+    void readRoom();
+
 signals:
+    void roomRead(const lantern::run::RoomLight &room);
+    void installedByEye();
+    void meterGreeted(const QString &name);
+    /// What was asked of the meter outside of a run did not work.
+    void errandFailed(const QString &message);
     void statusChanged(const lantern::run::RunStatus &status);
     void resultsChanged(const lantern::run::RunResults &results);
     void readingTaken(lantern::run::Stage stage, const lantern::Reading &reading);
@@ -86,13 +106,13 @@ private:
     void advance();
     void build();
     void install();
-    void onShown();
     void onReading(const XYZ &xyz, double integrationSeconds);
-    void fault(const QString &message);
+    void fault(const QString &message, MeterFault kind = MeterFault::None);
+    void onZeroed();
     void block(const QString &message);
     void setActivity(Activity activity, const QString &message = {});
     void publishStatus();
-    void askForPatch(const DeviceRgb &rgb);
+    void askForPatch(const ReadPatch &patch);
     void restoreDevices();
     /// Runs `work`; an Error becomes a fault (device) or failed() (logbook not open).
     template <class F> void guarded(F &&work);
@@ -108,13 +128,12 @@ private:
     std::unique_ptr<StagePlan> m_plan;
     std::optional<VideoLut> m_loadedLut;   ///< last one asked for by a plan
     std::optional<SlotTable> m_loadedSlot; ///< the same
-    enum class Awaiting { Nothing, Patch, Reading };
-    Awaiting m_awaiting = Awaiting::Nothing;
+    ReadingTaker m_taker;
     bool m_pauseRequested = false;
-    QTimer *m_watchdog;
-    QElapsedTimer m_stageClock;
-    qint64 m_pausedMs = 0;
-    int m_readingsAtStart = 0; ///< of the stage, before this program took it up
+    std::optional<MonitorControls> m_noted; ///< by a person
+    bool m_asking = false;      ///< the plan has a question to the person
+    QElapsedTimer m_patchClock; ///< since the present patch was asked for
+    Pace m_pace;
 };
 
 } // namespace lantern::run

@@ -1,6 +1,7 @@
 #include "run/run_results.h"
 
 #include "core/chart.h"
+#include "core/chart_reader.h"
 #include "core/error.h"
 #include "core/readings_file.h"
 #include "core/stray_light.h"
@@ -28,7 +29,36 @@ void unpackProfile(const QByteArray &packed, RunResults &results, const std::str
     root.finish();
 }
 
+void unpackByEye(const QByteArray &packed, RunResults &results, const std::string &source)
+{
+    const Json json = parseJson(packed.toStdString(), source);
+    JsonObject root(json, source);
+    VideoLut lut;
+    for (size_t c = 0; c < 3; ++c)
+        for (size_t i = 0; i < VideoLut::kSize; ++i)
+            lut.channels[c][i] = root.raw("lut").at(c).at(i).get<uint16_t>();
+    results.lutByEye = lut;
+    results.installedPath = QString::fromStdString(root.string("installed"));
+    results.profile = QByteArray::fromBase64(QByteArray::fromStdString(root.string("icc_base64")));
+    root.finish();
+}
+
 } // namespace
+
+QByteArray packByEye(const RunResults &results)
+{
+    const Json json = {{"lut", results.lutByEye->channels},
+                       {"installed", results.installedPath.toStdString()},
+                       {"icc_base64", results.profile.toBase64().toStdString()}};
+    return QByteArray::fromStdString(json.dump());
+}
+
+std::optional<CheckReference> checkReference(const RunResults &run)
+{
+    if (run.profile.isEmpty() || !run.after || !run.after->white || !run.after->black)
+        return std::nullopt;
+    return CheckReference{run.profile, *run.after->white, *run.after->black, run.repeatability};
+}
 
 CalibrationTarget calibrationTarget(const RunResults &results)
 {
@@ -44,6 +74,12 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
 {
     const RunSetup &s = results.setup;
     switch (stage) {
+    case Stage::WarmUp:
+        return std::make_unique<WarmUpPlan>();
+    case Stage::Place:
+        return std::make_unique<PlacementPlan>(s.patchShare[0], s.patchShare[1]);
+    case Stage::Check:
+        return std::make_unique<PatchListPlan>(checkFirstPatches());
     case Stage::Ready:
         return std::make_unique<PatchListPlan>(statePatches());
     case Stage::Adjust:
@@ -61,12 +97,14 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
                                                                  60 * s.maxMinutes,
                                                                  MeterTiming{}.settleSeconds},
                                                   signalPathOf(results));
-        return std::make_unique<PatchListPlan>(
-            measuringOrder(s.chartList.empty() ? makeChart(s.chartPatches) : s.chartList));
+        return std::make_unique<ChartPlan>(
+            measuringOrder(s.chartList.empty() ? makeChart(s.chartPatches) : s.chartList),
+            signalPathOf(results));
     case Stage::Validate:
         return std::make_unique<PatchListPlan>(validationPatches(aimedBy(results)));
     case Stage::Build:
     case Stage::Install:
+    case Stage::ByEye:
     case Stage::Done:
         break;
     }
@@ -76,7 +114,18 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
 void collect(Stage stage, const StagePlan &plan, RunResults &results)
 {
     const auto *list = dynamic_cast<const PatchListPlan *>(&plan);
-    if (stage == Stage::Ready && list) {
+    if (const auto *warming = dynamic_cast<const WarmUpPlan *>(&plan)) {
+        results.warmUp = warming->verdict();
+        results.warmingWhites = warming->whites();
+    } else if (const auto *placing = dynamic_cast<const PlacementPlan *>(&plan))
+        results.placement = placing->result();
+    else if (stage == Stage::Check && list && results.reference) {
+        const auto &before = *results.reference;
+        results.check = judgeCheck(
+            list->readings(),
+            ProfileFile({before.profile.begin(), before.profile.end()}, "profile of the last run"),
+            before.white, before.black, before.scatter);
+    } else if (stage == Stage::Ready && list) {
         results.found = list->readings();
         results.before = displayState(results.found, results.setup.aim);
     } else if (const auto *adjust = dynamic_cast<const AdjustPlan *>(&plan)) {
@@ -90,9 +139,9 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         if (const auto *chosen = dynamic_cast<const AdaptivePlan *>(&plan)) {
             results.chart = chosen->readings();
             results.expectedSoFar = chosen->history();
-        } else if (list)
-            results.chart = list->readings();
-        results.after = displayState(correctDrift(results.chart).readings, results.setup.aim);
+        } else if (const auto *chart = dynamic_cast<const ChartPlan *>(&plan))
+            results.chart = chart->readings();
+        results.after = displayState(steadyReadings(results.chart), results.setup.aim);
         results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
         results.validation =
@@ -128,11 +177,15 @@ RunResults loadResults(Logbook &logbook, qint64 run)
     results.setup = logbook.setup(run);
     results.controls = results.setup.startControls;
     const std::string path = logbook.path().toStdString();
-    for (const Stage stage : kStages) {
+    if (results.setup.referenceRun != 0)
+        results.reference = checkReference(loadResults(logbook, results.setup.referenceRun));
+    for (const Stage stage : stagesOf(results.setup.kind)) {
         if (!logbook.isFinished(run, stage))
             break;
         if (stage == Stage::Build)
             unpackProfile(logbook.stageResult(run, stage), results, path);
+        else if (stage == Stage::ByEye)
+            unpackByEye(logbook.stageResult(run, stage), results, path);
         else if (stage == Stage::Install)
             results.installedPath = QString::fromUtf8(logbook.stageResult(run, stage));
         else {
@@ -163,7 +216,7 @@ QByteArray packProfile(const RunResults &r)
 
 std::vector<Reading> profileReadings(const RunResults &r)
 {
-    std::vector<Reading> readings = correctDrift(r.chart).readings;
+    std::vector<Reading> readings = steadyReadings(r.chart);
     if (r.setup.roomLight)
         readings = StrayLight::fromRoom(r.setup.roomLight->illuminanceLux, r.setup.reflectance,
                                         r.setup.roomLight->chromaticity)
@@ -237,6 +290,7 @@ ReportData reportData(const RunResults &r)
     report.expectedError = r.expectedError;
     report.readings = {r.found, r.chart};
     report.repeatability = r.repeatability;
+    report.skipped = r.setup.skipped;
     return report;
 }
 

@@ -2,10 +2,13 @@
 
 #include "core/adaptive_plan.h"
 #include "core/calibration.h"
+#include "core/check_first.h"
 #include "core/display_state.h"
 #include "core/repeatability.h"
+#include "core/placement.h"
 #include "core/report.h"
 #include "core/validation.h"
+#include "core/warm_up.h"
 #include "run/logbook.h"
 
 #include <QByteArray>
@@ -16,6 +19,13 @@
 #include <vector>
 
 namespace lantern::run {
+
+/// What a check is held against: taken from the run it names.
+struct CheckReference {
+    QByteArray profile;
+    XYZ white, black; ///< through the calibration, cd/m²
+    std::optional<Repeatability> scatter;
+};
 
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
 struct RunResults {
@@ -35,6 +45,13 @@ struct RunResults {
     std::optional<Repeatability> repeatability; ///< of the meter, from this run's repeated readings
     QString installedPath;
     std::optional<Validation> validation;
+    // of the other kinds of runs
+    WarmUp warmUp;
+    std::vector<TimedWhite> warmingWhites;
+    std::optional<Placement> placement;
+    std::optional<CheckReference> reference;
+    std::optional<CheckFirst> check;
+    std::optional<VideoLut> lutByEye; ///< profile and installedPath go with it
 };
 
 /// Where the calibration of this run goes, and how code values reach the panel after it.
@@ -48,6 +65,9 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results);
 /// Puts what a finished measuring stage found into the results.
 void collect(Stage stage, const StagePlan &plan, RunResults &results);
 
+/// Nothing when that run has no profile or no chart.
+std::optional<CheckReference> checkReference(const RunResults &run);
+
 /// Feeds logged readings to a plan, acknowledging everything in between.
 /// \throws Error Device when the logged readings are not the ones the plan asks for.
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings,
@@ -58,6 +78,9 @@ RunResults loadResults(Logbook &logbook, qint64 run);
 
 /// Content of the Build stage's result in the logbook.
 QByteArray packProfile(const RunResults &results);
+
+/// The same of a run by eye.
+QByteArray packByEye(const RunResults &results);
 
 /// What Build makes the profile from. \throws Error BadInput when the readings cannot make one.
 ProfileRequest profileRequest(const RunResults &results);

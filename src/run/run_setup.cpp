@@ -39,29 +39,6 @@ ProfileKind profileKindByKey(const std::string &key)
                             : ProfileKind::Table;
 }
 
-QString stageKey(Stage stage)
-{
-    switch (stage) {
-    case Stage::Ready:
-        return QStringLiteral("ready");
-    case Stage::Adjust:
-        return QStringLiteral("adjust");
-    case Stage::Calibrate:
-        return QStringLiteral("calibrate");
-    case Stage::Measure:
-        return QStringLiteral("measure");
-    case Stage::Build:
-        return QStringLiteral("build");
-    case Stage::Install:
-        return QStringLiteral("install");
-    case Stage::Validate:
-        return QStringLiteral("validate");
-    case Stage::Done:
-        break;
-    }
-    return QStringLiteral("done");
-}
-
 bool RunSetup::operator==(const RunSetup &other) const
 {
     return setupToJson(*this) == setupToJson(other);
@@ -71,6 +48,10 @@ Json setupToJson(const RunSetup &s)
 {
     Json j = {{"format", kFormat},
               {"version", 1},
+              {"kind", runKindKey(s.kind).toStdString()},
+              {"reference_run", s.referenceRun},
+              {"patch_share", {s.patchShare[0], s.patchShare[1]}},
+              {"skipped", s.skipped},
               {"display_id", s.displayId},
               {"display_name", s.displayName},
               {"serial", s.serial},
@@ -110,6 +91,14 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     JsonObject root(json, source);
     root.expectFormat(kFormat, 1);
     RunSetup s;
+    if (root.has("kind")) { // added after the first logbooks
+        s.kind = runKindByKey(QString::fromStdString(
+            root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye"})));
+        s.referenceRun = root.raw("reference_run").get<qint64>();
+        const auto share = root.numbers("patch_share", 2, 0, 1);
+        s.patchShare = {share[0], share[1]};
+        s.skipped = root.raw("skipped").get<std::vector<std::string>>();
+    }
     s.displayId = root.string("display_id");
     s.displayName = root.string("display_name");
     s.serial = root.string("serial");

@@ -3,7 +3,9 @@
 #include "core/adjustment.h"
 #include "core/aim.h"
 #include "core/profile_writer.h"
+#include "run/stage.h"
 
+#include <array>
 #include <optional>
 #include <string>
 #include <vector>
@@ -20,6 +22,10 @@ enum class AdjustMode { Automatic, ByHand, Skip };
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
 struct RunSetup {
+    RunKind kind = RunKind::Calibration;
+    qint64 referenceRun = 0;                        ///< for a check: the run it is held against
+    std::array<double, 2> patchShare = {0.1, 0.15}; ///< for a placement: the patch, of the screen
+    std::vector<std::string> skipped = {};          ///< points of the checklist left open
     std::string displayId, displayName, serial, technology;
     std::string meterName, correction;
     Aim aim;

@@ -2,11 +2,11 @@
 
 #include <QString>
 
-#include <array>
+#include <vector>
 
 namespace lantern::run {
 
-/// Stages of a run, in the order of the work. The numbers are stored in the logbook.
+/// Stages of runs. The numbers are stored in the logbook.
 enum class Stage {
     Ready = 0,     ///< reads the display as it was found
     Adjust = 1,    ///< the monitor's own controls
@@ -16,13 +16,24 @@ enum class Stage {
     Install = 5,
     Validate = 6,
     Done = 7,
+    WarmUp = 8, ///< white again and again
+    Place = 9,  ///< where the meter hangs
+    Check = 10, ///< does the last run still hold?
+    ByEye = 11, ///< what a person found without a meter
 };
 
-inline constexpr std::array kStages = {Stage::Ready,   Stage::Adjust, Stage::Calibrate,
-                                       Stage::Measure, Stage::Build,  Stage::Install,
-                                       Stage::Validate};
+/// What a run is for.
+enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye };
+
+/// The stages of a kind of run, in the order of the work.
+const std::vector<Stage> &stagesOf(RunKind kind);
+/// The one after, or Done.
+Stage stageAfter(RunKind kind, Stage stage);
 
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);
+/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye"; and back.
+QString runKindKey(RunKind kind);
+RunKind runKindByKey(const QString &key);
 
 } // namespace lantern::run

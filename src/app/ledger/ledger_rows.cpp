@@ -29,6 +29,7 @@ constexpr Limits kLuminance{0.02, 0.05};
 constexpr Limits kTone{0.03, 0.06};
 constexpr Limits kGreyBalance{1.0, 2.0};
 constexpr Limits kAccuracy{1.0, 2.0};
+constexpr Limits kGamutMissing{3, 10}; ///< per cent of the aimed one
 
 Mark judge(const std::optional<double> &value, Limits limits)
 {
@@ -120,6 +121,10 @@ QString stageVerb(const SessionState &state)
         return tr("Install the profile");
     case Stage::Validate:
         return tr("Validate");
+    case Stage::WarmUp:
+    case Stage::Place:
+    case Stage::Check:
+    case Stage::ByEye:
     case Stage::Done:
         break;
     }
@@ -145,6 +150,10 @@ QString stageHint(const SessionState &state)
         return tr("For this user; loaded now.");
     case Stage::Validate:
         return tr("Forty known colours through the profile.");
+    case Stage::WarmUp:
+    case Stage::Place:
+    case Stage::Check:
+    case Stage::ByEye:
     case Stage::Done:
         break;
     }
@@ -168,10 +177,29 @@ QString workingText(const SessionState &state)
         return tr("Installing the profile");
     case Stage::Validate:
         return tr("Validating");
+    case Stage::WarmUp:
+        return tr("Watching it warm up");
+    case Stage::Place:
+        return tr("Looking for the meter");
+    case Stage::Check:
+        return tr("Checking");
+    case Stage::ByEye:
     case Stage::Done:
         break;
     }
     return {};
+}
+
+/// In the view of the check: check, or act on what it found.
+MainAction checkAction(const SessionState &state)
+{
+    if (!state.check)
+        return {tr("Check the last run"), tr("One minute with the meter; changes nothing."),
+                Intent::CheckFirst};
+    if (state.check->verdict == CheckFirst::Verdict::Holds)
+        return {tr("Check again"), tr("It holds: nothing has to be done."), Intent::CheckFirst};
+    return {tr("Run again with the same aim"),
+            QString::fromStdString(aimSummary(state.lastTime->setup.aim)), Intent::SameAgain};
 }
 
 MainAction beforeRun(const SessionState &state)
@@ -179,6 +207,8 @@ MainAction beforeRun(const SessionState &state)
     if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
         return {tr("Go on with the unfinished run"),
                 tr("Every reading taken is kept. Run menu: discard it."), Intent::ResumeOldRun};
+    if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
+        return checkAction(state);
     if (!state.readyConfirmed && state.view != ViewId::Ready)
         return {tr("Check the display"), tr("Most failures come from skipping this."),
                 Intent::ShowReady};
@@ -264,13 +294,19 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     grey.mark = judge(s.now->greyBalance, kGreyBalance);
     rows.push_back(grey);
 
-    LedgerRow gamut{tr("Gamut"), tr("% sRGB")};
+    // Of sRGB, or of the aimed primaries.
+    LedgerRow gamut{tr("Gamut"), aim.primaries ? tr("% of aim") : tr("% sRGB")};
     gamut.view = ViewId::Gamut;
-    gamut.aim = tr("native");
-    fill(gamut, s, 0, [](const DisplayState &d) {
-        return d.srgbCoverage ? std::optional(100 * *d.srgbCoverage) : std::nullopt;
-    });
-    gamut.mark = s.now->srgbCoverage ? Mark::Within : Mark::NotMeasured;
+    gamut.aim = aim.primaries ? QStringLiteral("100") : tr("native");
+    const auto covered = [&aim](const DisplayState &d) -> std::optional<double> {
+        if (!d.primaries)
+            return std::nullopt;
+        return 100 * gamutCoverage(*d.primaries, aim.primaries.value_or(kSrgbPrimaries));
+    };
+    fill(gamut, s, 0, covered);
+    gamut.mark = Mark::NotMeasured;
+    if (const auto now = covered(*s.now))
+        gamut.mark = aim.primaries ? judge(100 - *now, kGamutMissing) : Mark::Within;
     rows.push_back(gamut);
 
     LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
@@ -286,6 +322,10 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     if (state.lastTime && state.lastTime->validation)
         lastMean = state.lastTime->validation->deltaE00.mean;
     accuracy.lastTime = figure(lastMean, 2);
+    if (state.byEye && !r.validation) { // nobody measured it: no figure
+        accuracy.now = tr("by eye");
+        accuracy.mark = Mark::ByEye;
+    }
     rows.push_back(accuracy);
 
     rows.push_back(profileRow(state));
@@ -312,6 +352,8 @@ MainAction mainAction(const SessionState &state)
     case Activity::Faulted:
         return {tr("Go on"), tr("From the same patch."), Intent::Resume};
     case Activity::Blocked:
+        if (state.onErrand())
+            return {tr("Leave it"), QString(), Intent::LeaveErrand};
         return {tr("Choose another aim"), QString(), Intent::ChooseAim};
     case Activity::Finished:
         return {tr("Save the report"), tr("The run is complete."), Intent::SaveReport};

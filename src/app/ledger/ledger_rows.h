@@ -27,6 +27,9 @@ enum class Intent {
     ResumeOldRun,
     ChooseAim,
     SaveReport,
+    LeaveErrand, ///< an errand that cannot be done
+    CheckFirst,
+    SameAgain, ///< a new run with the aim of the last one
 };
 struct MainAction {
     QString text = {};

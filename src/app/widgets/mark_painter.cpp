@@ -35,6 +35,13 @@ void paintMark(QPainter &painter, const QRectF &box, Mark mark)
         painter.drawLine(r.center(), QPointF(r.center().x(), r.top() + 0.2 * side));
         painter.drawLine(r.center(), QPointF(r.right() - 0.25 * side, r.center().y()));
         break;
+    case Mark::ByEye: {
+        const QRectF lens = r.adjusted(0, 0.22 * side, 0, -0.22 * side);
+        painter.drawEllipse(lens);
+        painter.setBrush(theme::kText);
+        painter.drawEllipse(r.center(), 0.12 * side, 0.12 * side);
+        break;
+    }
     case Mark::NotMeasured:
         painter.drawLine(QPointF(r.left(), r.center().y()), QPointF(r.right(), r.center().y()));
         break;

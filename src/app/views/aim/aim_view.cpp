@@ -61,7 +61,9 @@ AimView::AimView(Session *session)
       m_minutes(spin(1, 600, 0, 1, tr(" min"))),
       m_name(new QLineEdit),
       m_remove(new QPushButton(tr("&Remove"))),
-      m_problem(makeLabel({}, theme::kNormal, theme::kText))
+      m_problem(makeLabel({}, theme::kNormal, theme::kText)),
+      m_primaries(new PrimariesEdit),
+      m_room(new RoomLightBar)
 {
     setAcceptDrops(true);
     m_contrast->setRange(50, 100000);
@@ -130,7 +132,28 @@ AimView::AimView(Session *session)
         tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film, GSDF for medical "
            "pictures."));
     add(tr("&Black"), m_blackKind, m_contrast, nullptr,
-        tr("Limit the contrast only so that several displays match."));
+        tr("200:1 to 1000:1; limit it only so that several displays or a print match."));
+    auto *primaries = makeLabel(tr("&Primaries"), 11, theme::kText);
+    primaries->setBuddy(m_primaries->kind());
+    m_primaries->kind()->setAccessibleName(tr("Primaries"));
+    grid->addWidget(primaries, row, 0);
+    grid->addWidget(m_primaries, row, 1, 1, 4);
+    auto *primariesWhy =
+        makeLabel(tr("For monitors that mix them in their own memory. Elsewhere the profile tells "
+                     "programs what the panel's own are."),
+                  theme::kSmall, theme::kMuted);
+    primariesWhy->setContentsMargins(0, 0, 0, 12);
+    grid->addWidget(primariesWhy, row + 1, 1, 1, 4);
+    row += 2;
+    auto *light = makeLabel(tr("From the light"), 11, theme::kText);
+    grid->addWidget(light, row, 0);
+    grid->addWidget(m_room, row, 1, 1, 4);
+    auto *lightWhy = makeLabel(tr("Of a viewing booth or the room: diffuser on the meter, facing "
+                                  "the light, where the print lies. Read it a few times."),
+                               theme::kSmall, theme::kMuted);
+    lightWhy->setContentsMargins(0, 0, 0, 12);
+    grid->addWidget(lightWhy, row + 1, 1, 1, 4);
+    row += 2;
     auto *measureNumber = new QWidget;
     auto *measureStack = new QHBoxLayout(measureNumber);
     measureStack->setContentsMargins(0, 0, 0, 0);
@@ -151,6 +174,9 @@ AimView::AimView(Session *session)
     connect(m_name, &QLineEdit::returnPressed, keep, &QPushButton::click);
     connect(m_remove, &QPushButton::clicked, this,
             [this] { this->session()->removeOwnAim(QString::fromStdString(m_aim.name)); });
+    auto *copy = new QPushButton(tr("&Duplicate"));
+    copy->setObjectName(QStringLiteral("duplicateAim"));
+    connect(copy, &QPushButton::clicked, this->session(), &Session::duplicateAim);
     auto *open = new QPushButton(tr("&Open an aim…"));
     auto *save = new QPushButton(tr("&Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
@@ -175,6 +201,7 @@ AimView::AimView(Session *session)
     m_name->setFixedWidth(220);
     buttons->addWidget(m_name);
     buttons->addWidget(keep);
+    buttons->addWidget(copy);
     buttons->addWidget(m_remove);
     buttons->addSpacing(24);
     buttons->addWidget(open);
@@ -193,6 +220,19 @@ AimView::AimView(Session *session)
     for (QDoubleSpinBox *box : {m_kelvin, m_first, m_second, m_luminance, m_gamma})
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::edited);
     connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
+    connect(m_primaries, &PrimariesEdit::changed, this, &AimView::edited);
+    connect(m_room, &RoomLightBar::readWanted, session, &Session::readRoom);
+    connect(m_room, &RoomLightBar::startOverWanted, session, &Session::forgetRoomReadings);
+    connect(m_room, &RoomLightBar::whiteChosen, this, [this](const Chromaticity &white) {
+        Aim aim = m_aim;
+        aim.white = white;
+        use(aim);
+    });
+    connect(m_room, &RoomLightBar::luminanceChosen, this, [this](double cdM2) {
+        Aim aim = m_aim;
+        aim.luminanceCdM2 = std::clamp(cdM2, kMinAimLuminance, kMaxAimLuminance);
+        use(aim);
+    });
     connect(m_measureKind, &QComboBox::activated, this, &AimView::measureEdited);
     connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
     for (QDoubleSpinBox *box : {m_expected, m_minutes})
@@ -264,6 +304,13 @@ void AimView::edited()
         aim.contrastRatio = m_aim.contrastRatio ? m_contrast->value() : 300;
     else
         aim.contrastRatio.reset();
+    aim.primaries = m_primaries->primaries();
+    use(aim);
+}
+
+/// Makes a changed aim the present one, under a name that tells it from the one it came from.
+void AimView::use(Aim aim)
+{
     if (aim == m_aim)
         return;
     const std::string changedName =
@@ -293,6 +340,8 @@ void AimView::setState(const SessionState &state)
     m_problem->setText(state.aimProblem);
     m_problem->setVisible(!state.aimProblem.isEmpty());
     showKind(state);
+    m_primaries->setPrimaries(m_aim.primaries);
+    m_room->setState(state);
     m_measure = state.measure;
     m_measureKind->setCurrentIndex(static_cast<int>(m_measure.until));
     m_patches->setValue(m_measure.patches);
@@ -345,7 +394,7 @@ void AimView::showKind(const SessionState &state)
     const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
     for (QWidget *w : std::initializer_list<QWidget *>{
              m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
-             m_luminanceKind, m_blackKind, m_contrast, m_patches, m_measureKind, m_expected,
+             m_luminanceKind, m_blackKind, m_contrast, m_primaries, m_patches, m_measureKind, m_expected,
              m_minutes})
         w->setEnabled(!fixed);
     setExplanation(fixed

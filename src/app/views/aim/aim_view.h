@@ -1,5 +1,7 @@
 #pragma once
 
+#include "app/views/aim/primaries_edit.h"
+#include "app/views/aim/room_light_bar.h"
 #include "app/views/view.h"
 
 #include <QComboBox>
@@ -24,6 +26,7 @@ protected:
 
 private:
     void edited();
+    void use(Aim aim);
     void openFile(const QString &path);
     void showKind(const SessionState &state);
 
@@ -43,6 +46,8 @@ private:
     QLineEdit *m_name;
     QPushButton *m_remove;
     QLabel *m_problem;
+    PrimariesEdit *m_primaries;
+    RoomLightBar *m_room;
     bool m_updating = false;
 };
 

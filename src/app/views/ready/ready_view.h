@@ -3,23 +3,37 @@
 #include "app/views/view.h"
 
 #include <QCheckBox>
+#include <QComboBox>
+#include <QPushButton>
 
 namespace lantern::app {
 
-/// The checklist before a run.
+/// The checklist before a run, and what is known of the display and its meter.
 class ReadyView : public View {
     Q_OBJECT
 public:
     explicit ReadyView(Session *session);
     void setState(const SessionState &state) override;
 
+protected:
+    void showEvent(QShowEvent *event) override;
+
 private:
     struct Line {
+        QWidget *row;
         QCheckBox *box;
-        QLabel *reason;
+        QLabel *finding;
+        QPushButton *errand;
+        ReadyErrand does = ReadyErrand::None;
     };
+    void addLine();
+    void showDisplay(const SessionState &state);
+
     std::vector<Line> m_lines;
     QVBoxLayout *m_list;
+    QLabel *m_display, *m_reason;
+    QComboBox *m_technology;
+    QPushButton *m_check;
     bool m_updating = false;
 };
 

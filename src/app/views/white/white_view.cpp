@@ -15,17 +15,25 @@ using run::Activity;
 using run::AdjustMode;
 using run::Stage;
 
-constexpr std::array<double MonitorControls::*, 4> kFields = {
-    &MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain,
+/// In the order in which they are turned.
+constexpr std::array<double MonitorControls::*, 5> kFields = {
+    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain,
     &MonitorControls::brightness};
+constexpr int kUnknown = -1;
+constexpr double kFarPoints = 44; ///< read from two metres, at the monitor's buttons
 
-/// Light factor of each row: the gains against the neediest channel, then the common level.
-std::array<double, 4> lightFactors(const Advice &advice, bool gains)
+bool isGain(int row)
+{
+    return row >= 1 && row <= 3;
+}
+
+/// Light factor of each row: contrast is left alone, the gains against the neediest channel, then the common level.
+std::array<double, 5> lightFactors(const Advice &advice, bool gains)
 {
     const double level = advice.wanted.maxCoeff();
     if (!gains || level <= 0)
-        return {1, 1, 1, level};
-    return {advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
+        return {1, 1, 1, 1, level};
+    return {1, advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
 }
 
 } // namespace
@@ -61,17 +69,25 @@ WhiteView::WhiteView(Session *session)
     auto *grid = new QGridLayout(m_controls);
     grid->setContentsMargins(0, 8, 0, 0);
     grid->addWidget(makeLabel(tr("On the monitor"), theme::kNormal, theme::kText, QFont::DemiBold),
-                    0, 0, 1, 3);
-    const std::array names = {tr("Red gain"), tr("Green gain"), tr("Blue gain"), tr("Brightness")};
-    for (int i = 0; i < 4; ++i) {
-        m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
+                    0, 0, 1, 4);
+    const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
+                              tr("Brightness")};
+    for (int i = 0; i < kControls; ++i) {
+        m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText), new QSpinBox,
                      makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
-                     makeLabel({}, theme::kNormal, theme::kMuted)};
+                     makeLabel({}, theme::kSmall, theme::kMuted)};
+        m_rows[i].value->setRange(kUnknown, 100);
+        m_rows[i].value->setSpecialValueText(QStringLiteral("—"));
         m_rows[i].value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        m_rows[i].value->setMinimumWidth(32);
+        m_rows[i].value->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        m_rows[i].value->setFixedWidth(40);
+        m_rows[i].value->setAccessibleName(names[i]);
+        m_rows[i].value->setObjectName(QStringLiteral("control%1").arg(i));
+        connect(m_rows[i].value, &QSpinBox::valueChanged, this, &WhiteView::noted);
         grid->addWidget(m_rows[i].name, i + 1, 0);
         grid->addWidget(m_rows[i].value, i + 1, 1);
         grid->addWidget(m_rows[i].advice, i + 1, 2);
+        grid->addWidget(m_rows[i].lastTime, i + 1, 3);
     }
     grid->setColumnStretch(2, 1);
     grid->setHorizontalSpacing(12);
@@ -123,6 +139,7 @@ void WhiteView::setState(const SessionState &state)
         white = r.before->white;
     if (white) {
         const Cct cct = correlatedColourTemperature(chromaticity(*white));
+        m_cct->setFont(theme::font(adjusting ? kFarPoints : theme::kGiant, QFont::Light));
         m_cct->setText(tr("%1 K").arg(figure(cct.kelvin, 0)));
         QString aimed = tr("native");
         if (!std::holds_alternative<NativeWhite>(aim.white))
@@ -175,7 +192,7 @@ void WhiteView::showControls(const SessionState &state)
 {
     const run::RunResults &r = state.results;
     const DisplayCard &card = state.displays[state.selected];
-    const bool hasControls = r.setup.adjust != AdjustMode::Skip && r.controls.has_value();
+    const bool hasControls = state.hasRun() && r.setup.adjust != AdjustMode::Skip;
     m_controls->setVisible(hasControls);
     m_note->setVisible(state.hasRun());
     const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
@@ -190,29 +207,58 @@ void WhiteView::showControls(const SessionState &state)
         return;
     }
     const bool advised = adjusting && r.advice;
-    const auto factors =
-        advised ? lightFactors(*r.advice, card.gains) : std::array<double, 4>{1, 1, 1, 1};
-    for (int i = 0; i < 4; ++i) {
-        const bool exists = i == 3 || card.gains;
-        m_rows[i].name->setVisible(exists);
-        m_rows[i].value->setVisible(exists);
-        m_rows[i].advice->setVisible(exists);
+    const auto factors = advised ? lightFactors(*r.advice, card.gains)
+                                 : std::array<double, kControls>{1, 1, 1, 1, 1};
+    const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
+    m_gains = card.gains;
+    m_updating = true;
+    for (int i = 0; i < kControls; ++i) {
+        ControlRow &row = m_rows[i];
+        const bool exists = !isGain(i) || card.gains;
+        for (QWidget *w : std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
+            w->setVisible(exists);
         std::optional<double> value;
-        if (card.remoteControls)
+        if (r.controls)
             value = (*r.controls).*kFields[i];
-        m_rows[i].value->setText(figure(value, 0));
-        m_rows[i].advice->setText(
-            advised ? r.advice->settled
-                          ? tr("leave")
-                          : adviceText(value, r.advice->controls.*kFields[i], factors[i])
-                    : QString());
+        const bool typed = !card.remoteControls && adjusting;
+        row.value->setReadOnly(!typed);
+        row.value->setFocusPolicy(typed ? Qt::StrongFocus : Qt::NoFocus);
+        if (value && !row.value->hasFocus())
+            row.value->setValue(static_cast<int>(std::lround(*value)));
+        else if (!value && !typed)
+            row.value->setValue(kUnknown);
+        row.advice->setText(
+            !advised ? QString()
+            : r.advice->settled || i == 0
+                ? tr("leave")
+                : adviceText(value, r.advice->controls.*kFields[i], factors[i]));
+        row.lastTime->setText(before ? tr("%1 last time").arg(figure((*before).*kFields[i], 0))
+                                     : QString());
     }
+    m_updating = false;
     if (!adjusting)
         m_note->setText(tr("Noted in the report."));
     else if (card.remoteControls)
         m_note->hide(); // the button is there instead
     else
-        m_note->setText(tr("Turn them on the monitor itself."));
+        m_note->setText(tr("Turn them on the monitor itself. Type in what it shows, and the advice "
+                           "is in its own steps."));
+}
+
+/// A person typed in where the controls stand; complete settings go to the run.
+void WhiteView::noted()
+{
+    if (m_updating)
+        return;
+    MonitorControls controls;
+    for (int i = 0; i < kControls; ++i) {
+        if (isGain(i) && !m_gains)
+            continue;
+        if (m_rows[i].value->value() == kUnknown)
+            return;
+        controls.*kFields[i] = m_rows[i].value->value();
+    }
+    session()->noteControls(controls);
 }
 
 } // namespace lantern::app

@@ -5,6 +5,7 @@
 
 #include <QGridLayout>
 #include <QPushButton>
+#include <QSpinBox>
 
 #include <array>
 
@@ -18,18 +19,23 @@ public:
     void setState(const SessionState &state) override;
 
 private:
+    static constexpr int kControls = 5;
     struct ControlRow {
-        QLabel *name, *value, *advice;
+        QLabel *name;
+        QSpinBox *value; ///< typed in where the monitor does not tell; kUnknown: not yet
+        QLabel *advice, *lastTime;
     };
     void showControls(const SessionState &state);
+    void noted();
 
     WhiteDial *m_dial;
     QLabel *m_cct, *m_cctAim, *m_delta, *m_luminance;
     QWidget *m_controls;
-    std::array<ControlRow, 4> m_rows;
+    std::array<ControlRow, kControls> m_rows;
     QLabel *m_note;
     QPushButton *m_switch;
     run::AdjustMode m_mode = run::AdjustMode::Automatic;
+    bool m_gains = true, m_updating = false;
 };
 
 /// Advice in the monitor's own units, or in percent of light where it does not tell what its

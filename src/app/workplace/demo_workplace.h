@@ -1,10 +1,12 @@
 #pragma once
 
 #include "app/patch_window.h"
-#include "app/session.h"
+#include "app/workplace/workplace.h"
+#include "platform/desktop.h"
 #include "platform/x11_output.h"
 #include "run/bench_devices.h"
 
+#include <map>
 #include <memory>
 #include <vector>
 
@@ -16,14 +18,17 @@ class ScreenEye : public run::BenchEye {
     Q_OBJECT
 public:
     /// \param lut of the output the patch is on; null: the bench keeps the LUT itself
-    ScreenEye(PatchWindow *window, std::shared_ptr<run::BenchRig> rig, run::VideoLutDevice *lut,
-              QObject *parent = nullptr);
+    ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> rig,
+              run::VideoLutDevice *lut, QObject *parent = nullptr);
     void look() override; ///< from any thread
+    /// Where the meter hangs on the desktop; nothing: on the patch.
+    void hangAt(const std::optional<QPoint> &spot) { m_spot = spot; }
 
 private:
     void lookHere();
 
-    PatchWindow *m_window;
+    WindowPresenter *m_presenter;
+    std::optional<QPoint> m_spot;
     std::shared_ptr<run::BenchRig> m_rig;
     run::VideoLutDevice *m_lut;
 };
@@ -37,15 +42,22 @@ public:
     explicit DemoWorkplace(QObject *parent = nullptr);
     ~DemoWorkplace() override;
 
+    [[nodiscard]] QString title() const override { return tr("demonstration on the bench"); }
     [[nodiscard]] std::vector<DisplayCard> displays() const override;
     [[nodiscard]] MeterCard meterCard(int display) const override;
     run::Devices devices(int display, QThread *engineThread) override;
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
+    void clearLut(int display) override;
     ProfileInUse readBack(int display, const run::RunResults &results) override;
-    [[nodiscard]] std::vector<ReadyPoint> readyPoints(int display) const override;
+    [[nodiscard]] ReadyFacts readyFacts(int display) const override;
 
-    [[nodiscard]] PatchWindow *patchWindow() { return m_patch.get(); }
+    [[nodiscard]] PatchWindow *patchWindow() override { return m_patch.get(); }
+    [[nodiscard]] QRect screenOf(int display) const override;
+    void setTechnology(int display, const std::string &technology) override;
+    void keepAwake(bool awake) override;
+    /// Hangs the meter at a point of the desktop; nothing: wherever the patch is.
+    void hangMeter(const std::optional<QPoint> &spot);
     std::shared_ptr<run::BenchRig> rig(int display) { return m_places[display].rig; }
 
     /// Meter on the bench, "reference" or "colorimeter"; takes effect when a display is chosen.
@@ -78,6 +90,9 @@ private:
     std::unique_ptr<WindowPresenter> m_presenter;
     std::unique_ptr<platform::X11ProfileStore> m_declared; ///< interface's own look at the property
     std::vector<Place> m_places;
+    platform::Desktop m_desktop;
+    std::optional<QPoint> m_meterSpot;
+    std::map<int, std::string> m_technologies; ///< chosen instead of the displays' own
     std::string m_meterKind = "colorimeter";
     double m_speed = 20;
     std::optional<VideoLut> m_lutBefore; ///< of the real output, put back when the demo ends

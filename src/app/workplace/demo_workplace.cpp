@@ -1,4 +1,4 @@
-#include "app/demo/demo_workplace.h"
+#include "app/workplace/demo_workplace.h"
 
 #include "core/error.h"
 
@@ -6,7 +6,7 @@
 #include <QEventLoop>
 #include <QFileInfo>
 #include <QGuiApplication>
-#include <QLocale>
+#include <QScreen>
 
 #include <array>
 #include <cmath>
@@ -18,12 +18,13 @@ namespace {
 
 constexpr std::array kDisplayFiles = {"north-desk.json", "south-desk.json", "field-laptop.json"};
 constexpr uint64_t kDemoSeed = 20;
-constexpr double kWarmMinutes = 30; // common practice: 15 to 30 minutes
+constexpr int kMeterCircle = 102; ///< pixels at 100 %: the 27 mm that the meter sees
 
-bench::Bench makeBench(const std::string &file, const std::string &meterKind)
+bench::Bench makeBench(const std::string &file, const std::string &meterKind,
+                       const std::string &technology = {})
 {
     return bench::Bench(bench::displayFromJson(parseJson(bench::builtInText(file), file), file),
-                        file, bench::builtInMeter(meterKind), "", kDemoSeed);
+                        file, bench::builtInMeter(meterKind), technology, kDemoSeed);
 }
 
 /// "north-desk" becomes "North desk".
@@ -32,15 +33,6 @@ QString placeName(const std::string &id)
     QString name = QString::fromStdString(id).replace(QLatin1Char('-'), QLatin1Char(' '));
     name[0] = name[0].toUpper();
     return name;
-}
-
-QString technologyName(const std::string &technology)
-{
-    if (technology == "led-wide")
-        return QCoreApplication::translate("DemoWorkplace", "wide gamut");
-    if (technology == "led-phosphor")
-        return QCoreApplication::translate("DemoWorkplace", "white LED");
-    return QString::fromStdString(technology);
 }
 
 run::RunSetup setupOf(bench::Bench &b)
@@ -57,7 +49,7 @@ run::RunSetup setupOf(bench::Bench &b)
     s.adjust = d.remoteControls ? run::AdjustMode::Automatic
                : d.hasRgbGains  ? run::AdjustMode::ByHand
                                 : run::AdjustMode::Skip;
-    if (s.adjust != run::AdjustMode::Skip)
+    if (d.remoteControls)
         s.startControls = b.condition().controls;
     s.linkBits = d.linkBits;
     s.seed = kDemoSeed;
@@ -83,9 +75,9 @@ private:
 
 } // namespace
 
-ScreenEye::ScreenEye(PatchWindow *window, std::shared_ptr<run::BenchRig> rig,
+ScreenEye::ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> rig,
                      run::VideoLutDevice *lut, QObject *parent)
-    : BenchEye(parent), m_window(window), m_rig(std::move(rig)), m_lut(lut)
+    : BenchEye(parent), m_presenter(presenter), m_rig(std::move(rig)), m_lut(lut)
 {}
 
 void ScreenEye::look()
@@ -95,18 +87,29 @@ void ScreenEye::look()
 
 void ScreenEye::lookHere()
 {
-    const QImage image = m_window->isVisible() ? m_window->seen() : QImage();
+    QRect area = m_presenter->lookedAt();
+    if (m_spot)
+        area = QRect(m_spot->x() - kMeterCircle / 2, m_spot->y() - kMeterCircle / 2, kMeterCircle,
+                     kMeterCircle);
+    ColourWindow *window = m_presenter->window();
+    const QImage image = window->isVisible() ? seenAt(area, window) : QImage();
     std::map<QRgb, int> counts;
+    int all = 0;
     for (int y = 0; y < image.height(); ++y)
-        for (int x = 0; x < image.width(); ++x)
+        for (int x = 0; x < image.width(); ++x) {
+            const double dx = 2.0 * x / image.width() - 1;
+            const double dy = 2.0 * y / image.height() - 1;
+            if (m_spot && dx * dx + dy * dy > 1)
+                continue; // outside of the meter's circle
             ++counts[image.pixel(x, y)];
+            ++all;
+        }
     bench::Bench::SeenColours seen;
-    const double area = static_cast<double>(image.width()) * image.height();
     for (const auto &[rgb, count] : counts)
         seen.emplace_back(DeviceRgb{static_cast<double>(qRed(rgb)),
                                     static_cast<double>(qGreen(rgb)),
                                     static_cast<double>(qBlue(rgb))},
-                          count / area);
+                          static_cast<double>(count) / all);
     if (m_lut) {
         try {
             const VideoLut lut = m_lut->read();
@@ -171,8 +174,9 @@ void DemoWorkplace::makeDevices(Place &place)
         place.store =
             std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
     }
-    place.eye = std::make_unique<ScreenEye>(m_patch.get(), place.rig,
+    place.eye = std::make_unique<ScreenEye>(m_presenter.get(), place.rig,
                                             m_outputs.empty() ? nullptr : place.lut.get());
+    place.eye->hangAt(m_meterSpot);
 }
 
 std::vector<DisplayCard> DemoWorkplace::displays() const
@@ -187,7 +191,13 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
             card.model = QString::fromStdString(d.name);
             card.detail = tr("%1 in %2")
                               .arg(std::round(std::hypot(d.sizeMm[0], d.sizeMm[1]) / 25.4))
-                              .arg(technologyName(d.technology));
+                              .arg(technologyTitle(QString::fromStdString(b.technology())));
+            card.serial = QString::fromStdString(d.serial);
+            card.technology = QString::fromStdString(b.technology());
+            card.technologyReason = b.technology() == d.technology
+                                        ? tr("The bench says so.")
+                                        : tr("Chosen by you.");
+            card.builtIn = !d.remoteControls && !d.hasRgbGains;
             card.pixels = {d.pixels[0], d.pixels[1]};
             card.sizeMm = {d.sizeMm[0], d.sizeMm[1]};
             card.origin = {d.origin[0], d.origin[1]};
@@ -232,70 +242,67 @@ run::RunSetup DemoWorkplace::setup(int display) const
 void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &lastRun)
 {
     Place &place = m_places[display];
-    const bool calibrated = lastRun && lastRun->calibration && !lastRun->profile.isEmpty();
-    place.lut->load(calibrated ? lastRun->calibration->lut : VideoLut::identity());
+    const auto lut = lastRun && !lastRun->profile.isEmpty() ? installedLut(*lastRun) : std::nullopt;
+    const bool calibrated = lut.has_value();
+    place.lut->load(lut.value_or(VideoLut::identity()));
     if (m_declared)
         m_declared->declare(calibrated ? lastRun->profile : QByteArray());
+}
+
+void DemoWorkplace::clearLut(int display)
+{
+    m_places[display].lut->load(VideoLut::identity());
 }
 
 ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places[display];
-    ProfileInUse found;
-    found.checked = true;
-    const QByteArray declared = m_declared ? m_declared->inUse() : place.store->inUse();
-    found.profileMatches = !declared.isEmpty() && declared == results.profile;
-    found.lutMatches = results.calibration && place.lut->read() == results.calibration->lut;
-    if (declared.isEmpty())
-        found.found = tr("none");
-    else if (!found.profileMatches)
-        found.found = tr("another");
-    else if (!found.lutMatches)
-        found.found = tr("LUT lost");
-    else
-        found.found = tr("yes");
-    return found;
+    return judgeProfileInUse(m_declared ? m_declared->inUse() : place.store->inUse(),
+                             place.lut->read(), results);
 }
 
-std::vector<ReadyPoint> DemoWorkplace::readyPoints(int display) const
+ReadyFacts DemoWorkplace::readyFacts(int display) const
 {
-    const auto [minutes, answers, meter] = m_places[display].rig->with([](bench::Bench &b) {
-        return std::tuple(b.clockSeconds() / 60, b.meter().answers(),
-                          QString::fromStdString(b.meter().description().name));
+    ReadyFacts f = m_places[display].rig->with([](bench::Bench &b) {
+        ReadyFacts facts;
+        facts.minutesOn = b.clockSeconds() / 60;
+        facts.meterAnswers = b.meter().answers();
+        facts.meterName = QString::fromStdString(b.meter().description().name);
+        const auto &d = b.display().description();
+        facts.builtIn = !d.remoteControls && !d.hasRgbGains;
+        return facts;
     });
-    const QLocale locale;
-    return {
-        {tr("Meter connected"), tr("Without it nothing can be measured."), true, answers,
-         (answers ? tr("%1 answers.") : tr("%1 does not answer.")).arg(meter)},
-        {tr("Display warm"), tr("Colour and luminance drift while a panel warms up."), true,
-         minutes >= kWarmMinutes,
-         tr("On for %1 minutes.").arg(locale.toString(std::floor(minutes), 'f', 0))},
-        {tr("Monitor at its factory settings"),
-         tr("Picture modes, dynamic contrast and HDR hide or move the controls."),
-         false,
-         false,
-         {}},
-        {tr("No light on the screen"),
-         tr("A lamp or window on the glass is read as the screen's own light."),
-         false,
-         false,
-         {}},
-        {tr("Night light and automatic brightness off"),
-         tr("Whatever moves colour by itself spoils the readings."),
-         false,
-         false,
-         {}},
-        {tr("Screen saver and dimming off"),
-         tr("A dark screen in mid-run costs the run its time."),
-         false,
-         false,
-         {}},
-        {tr("Meter hangs flat on the patch"),
-         tr("A gap lets in light and reads too dark."),
-         false,
-         false,
-         {}},
-    };
+    f.nightLight = m_desktop.nightLight();
+    f.onBattery = m_desktop.onBattery();
+    if (m_desktop.isInhibited())
+        f.keptAwake = true;
+    return f;
+}
+
+QRect DemoWorkplace::screenOf(int) const
+{
+    return m_patch->screen()->geometry();
+}
+
+void DemoWorkplace::setTechnology(int display, const std::string &technology)
+{
+    m_technologies[display] = technology;
+    m_places[display].rig->with([&](bench::Bench &b) { b.setTechnology(technology); });
+}
+
+void DemoWorkplace::keepAwake(bool awake)
+{
+    if (awake)
+        m_desktop.inhibit(tr("A display is being measured"));
+    else
+        m_desktop.release();
+}
+
+void DemoWorkplace::hangMeter(const std::optional<QPoint> &spot)
+{
+    m_meterSpot = spot;
+    for (Place &place : m_places)
+        place.eye->hangAt(spot);
 }
 
 void DemoWorkplace::setMeter(const std::string &kind)
@@ -310,7 +317,10 @@ void DemoWorkplace::setMeter(const std::string &kind)
         place.meter = nullptr;
         const MonitorControls controls =
             place.rig->with([](bench::Bench &b) { return b.condition().controls; });
-        place.rig = std::make_shared<run::BenchRig>(makeBench(kDisplayFiles[i], kind));
+        const auto technology = m_technologies.find(static_cast<int>(i));
+        place.rig = std::make_shared<run::BenchRig>(
+            makeBench(kDisplayFiles[i], kind,
+                      technology == m_technologies.end() ? std::string() : technology->second));
         place.rig->with([&](bench::Bench &b) { b.condition().controls = controls; });
         makeDevices(place);
     }

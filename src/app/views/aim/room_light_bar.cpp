@@ -1,0 +1,77 @@
+#include "app/views/aim/room_light_bar.h"
+
+#include "app/ledger/ledger_rows.h"
+#include "app/theme.h"
+#include "core/white.h"
+
+#include <QHBoxLayout>
+
+#include <numbers>
+
+namespace lantern::app {
+
+run::RoomLight meanLight(const std::vector<run::RoomLight> &readings)
+{
+    // As XYZ, so that brighter readings count for what they are.
+    Vec3 sum = Vec3::Zero();
+    for (const run::RoomLight &r : readings)
+        sum += vec(fromChromaticity(r.chromaticity, r.illuminanceLux));
+    const XYZ mean = toXyz(sum / static_cast<double>(readings.size()));
+    return {mean.Y, chromaticity(mean)};
+}
+
+double whiteSheetLuminance(double illuminanceLux)
+{
+    return illuminanceLux / std::numbers::pi;
+}
+
+RoomLightBar::RoomLightBar(QWidget *parent)
+    : QWidget(parent),
+      m_read(new QPushButton(tr("Read the &light"))),
+      m_white(new QPushButton(tr("Use its white"))),
+      m_luminance(new QPushButton(tr("Use its luminance"))),
+      m_startOver(new QPushButton(tr("Start over"))),
+      m_figures(new QLabel)
+{
+    m_read->setObjectName(QStringLiteral("readLight"));
+    m_white->setObjectName(QStringLiteral("useLightWhite"));
+    m_luminance->setObjectName(QStringLiteral("useLightLuminance"));
+    m_luminance->setToolTip(tr("Of a white sheet of paper that lies in this light."));
+    m_figures->setForegroundRole(QPalette::PlaceholderText);
+    auto *row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(m_read);
+    row->addWidget(m_figures, 1);
+    row->addWidget(m_white);
+    row->addWidget(m_luminance);
+    row->addWidget(m_startOver);
+    connect(m_read, &QPushButton::clicked, this, &RoomLightBar::readWanted);
+    connect(m_startOver, &QPushButton::clicked, this, &RoomLightBar::startOverWanted);
+    connect(m_white, &QPushButton::clicked, this,
+            [this] { emit whiteChosen(meanLight(m_readings).chromaticity); });
+    connect(m_luminance, &QPushButton::clicked, this, [this] {
+        emit luminanceChosen(whiteSheetLuminance(meanLight(m_readings).illuminanceLux));
+    });
+}
+
+void RoomLightBar::setState(const SessionState &state)
+{
+    m_readings = state.roomReadings;
+    m_read->setEnabled(!state.readingRoom && !state.isMeasuring());
+    m_read->setText(m_readings.empty() ? tr("Read the &light") : tr("Read it &again"));
+    for (QPushButton *button : {m_white, m_luminance, m_startOver})
+        button->setVisible(!m_readings.empty());
+    if (m_readings.empty()) {
+        m_figures->clear();
+        return;
+    }
+    const run::RoomLight mean = meanLight(m_readings);
+    m_figures->setText(
+        tr("%1 lx · %2 K · white sheet %3 cd/m² · mean of %4")
+            .arg(figure(mean.illuminanceLux, 0),
+                 figure(correlatedColourTemperature(mean.chromaticity).kelvin, 0),
+                 figure(whiteSheetLuminance(mean.illuminanceLux), 1))
+            .arg(m_readings.size()));
+}
+
+} // namespace lantern::app

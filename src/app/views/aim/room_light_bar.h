@@ -1,0 +1,38 @@
+#pragma once
+
+#include "app/session_state.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QWidget>
+
+namespace lantern::app {
+
+/// Mean of several readings of the light. \param readings not empty
+run::RoomLight meanLight(const std::vector<run::RoomLight> &readings);
+
+/// Luminance in cd/m² of a perfectly white sheet in the light of this illuminance.
+double whiteSheetLuminance(double illuminanceLux);
+
+/// Reads the light of the room or of a viewing booth through the diffuser, several times over, and
+/// offers it for the aim.
+class RoomLightBar : public QWidget {
+    Q_OBJECT
+public:
+    explicit RoomLightBar(QWidget *parent = nullptr);
+    void setState(const SessionState &state);
+    [[nodiscard]] QPushButton *readButton() const { return m_read; }
+
+signals:
+    void readWanted();
+    void startOverWanted();
+    void whiteChosen(const lantern::Chromaticity &white);
+    void luminanceChosen(double cdM2);
+
+private:
+    QPushButton *m_read, *m_white, *m_luminance, *m_startOver;
+    QLabel *m_figures;
+    std::vector<run::RoomLight> m_readings;
+};
+
+} // namespace lantern::app

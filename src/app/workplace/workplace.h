@@ -1,0 +1,68 @@
+#pragma once
+
+#include "app/ready_points.h"
+#include "app/session_state.h"
+#include "run/devices.h"
+#include "run/run_results.h"
+
+#include <QObject>
+#include <QRect>
+
+#include <optional>
+#include <vector>
+
+class QThread;
+
+namespace lantern::app {
+
+class PatchWindow;
+
+/// What the session needs from the world of displays: the bench for the demo, the X server's
+/// outputs in earnest.
+class Workplace : public QObject {
+    Q_OBJECT
+public:
+    using QObject::QObject;
+    /// What the window's title says of it; may be empty.
+    [[nodiscard]] virtual QString title() const = 0;
+    [[nodiscard]] virtual std::vector<DisplayCard> displays() const = 0;
+    [[nodiscard]] virtual MeterCard meterCard(int display) const = 0;
+    /// Devices of a display. They live in `engineThread`.
+    virtual run::Devices devices(int display, QThread *engineThread) = 0;
+    /// Facts of a new run on a display: ids, technology, controls, meter, seed.
+    [[nodiscard]] virtual run::RunSetup setup(int display) const = 0;
+    /// Puts this display's own profile and LUT in force, as if it had an output of its own.
+    virtual void activate(int display, const std::optional<run::RunResults> &lastRun) = 0;
+    /// Takes any video LUT away.
+    virtual void clearLut(int display) = 0;
+    /// Reads back what is in force.
+    virtual ProfileInUse readBack(int display, const run::RunResults &results) = 0;
+    [[nodiscard]] virtual ReadyFacts readyFacts(int display) const = 0;
+    [[nodiscard]] virtual PatchWindow *patchWindow() = 0;
+    /// Where a display is on the desktop, in the toolkit's coordinates.
+    [[nodiscard]] virtual QRect screenOf(int display) const = 0;
+    /// Another panel technology than the one guessed; kept.
+    virtual void setTechnology(int display, const std::string &technology) = 0;
+    /// Keeps screen saver, dimming and sleep away while measuring.
+    virtual void keepAwake(bool awake) = 0;
+    /// Numbers for a meter that is read by hand; ignored by others.
+    virtual void enterReading(const XYZ &) {}
+
+signals:
+    /// Displays came or went.
+    void displaysChanged();
+    /// A meter that is read by hand wants the numbers of this patch; nothing: no more.
+    void entryWanted(const std::optional<lantern::DeviceRgb> &shown);
+};
+
+/// A panel technology for people.
+QString technologyTitle(const QString &technology);
+
+/// The video LUT that goes with a run's profile.
+std::optional<VideoLut> installedLut(const run::RunResults &results);
+
+/// Compares what was read back with what a run installed.
+ProfileInUse judgeProfileInUse(const QByteArray &declared, const VideoLut &lut,
+                               const run::RunResults &results);
+
+} // namespace lantern::app

@@ -1,0 +1,54 @@
+#pragma once
+
+#include "core/plan.h"
+
+#include <optional>
+#include <vector>
+
+namespace lantern {
+
+/// White at a moment.
+struct TimedWhite {
+    double minutes = 0; ///< since the first of them
+    XYZ white;
+};
+
+/// How far a display is from being warm, judged by the drift of its white.
+struct WarmUp {
+    bool enough = false;      ///< there are readings enough to judge
+    bool warm = false;        ///< what is still to come is less than kWarmDrift
+    double drift = 0;         ///< still to come in any of X, Y, Z, relative
+    double minutesToWarm = 0; ///< until it is less than kWarmDrift; 0 when warm
+};
+
+/// Relative drift of white below which a display counts as warm. Common practice.
+inline constexpr double kWarmDrift = 0.005;
+
+/// Fits each of X, Y, Z with a value that is approached exponentially, all with one time constant
+/// of 1 to 60 minutes; a display's lamps and driving parts warm as one body. Drift that does not
+/// stand out from the readings' own scatter counts as none.
+WarmUp judgeWarmUp(const std::vector<TimedWhite> &whites);
+
+/// Reads white again and again until it is warm.
+class WarmUpPlan : public StagePlan {
+public:
+    static constexpr double kIntervalSeconds = 15;
+    static constexpr double kLongestMinutes = 40;
+
+    [[nodiscard]] PlanStep next() const override;
+    void accept(const Reading &reading) override;
+    void acknowledge() override { m_waited = true; }
+    [[nodiscard]] int readingsDone() const override { return static_cast<int>(m_whites.size()); }
+    [[nodiscard]] int readingsLeft() const override;
+
+    [[nodiscard]] const WarmUp &verdict() const { return m_verdict; }
+    [[nodiscard]] const std::vector<TimedWhite> &whites() const { return m_whites; }
+
+private:
+    std::vector<TimedWhite> m_whites;
+    double m_minutes = 0;
+    WarmUp m_verdict;
+    bool m_waited = true;
+};
+
+} // namespace lantern

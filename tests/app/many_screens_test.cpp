@@ -1,0 +1,198 @@
+#include "app/main_window.h"
+#include "core/error.h"
+#include "made_up_edid.h"
+#include "runner.h"
+
+#include <QGuiApplication>
+#include <QPushButton>
+#include <QProcess>
+#include <QScreen>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <xcb/randr.h>
+#include <xcb/xcb.h>
+
+namespace lantern::test {
+
+using namespace app;
+
+namespace {
+
+bool xrandr(const QStringList &arguments)
+{
+    QProcess p;
+    p.start(QStringLiteral("xrandr"), arguments);
+    return p.waitForFinished() && p.exitCode() == 0;
+}
+
+/// Gives an output of the X server an EDID, as a display would.
+void giveEdid(const QByteArray &output, const std::vector<uint8_t> &edid)
+{
+    xcb_connection_t *x = xcb_connect(nullptr, nullptr);
+    const xcb_window_t root = xcb_setup_roots_iterator(xcb_get_setup(x)).data->root;
+    auto *atom = xcb_intern_atom_reply(x, xcb_intern_atom(x, 0, 4, "EDID"), nullptr);
+    auto *resources = xcb_randr_get_screen_resources_current_reply(
+        x, xcb_randr_get_screen_resources_current(x, root), nullptr);
+    const xcb_randr_output_t *ids = xcb_randr_get_screen_resources_current_outputs(resources);
+    for (int i = 0; i < xcb_randr_get_screen_resources_current_outputs_length(resources); ++i) {
+        auto *info = xcb_randr_get_output_info_reply(
+            x, xcb_randr_get_output_info(x, ids[i], XCB_CURRENT_TIME), nullptr);
+        const QByteArray name(reinterpret_cast<const char *>(xcb_randr_get_output_info_name(info)),
+                              xcb_randr_get_output_info_name_length(info));
+        if (name == output)
+            xcb_randr_change_output_property(x, ids[i], atom->atom, XCB_ATOM_INTEGER, 8,
+                                             XCB_PROP_MODE_REPLACE,
+                                             static_cast<uint32_t>(edid.size()), edid.data());
+        free(info);
+    }
+    free(atom);
+    free(resources);
+    free(xcb_get_input_focus_reply(x, xcb_get_input_focus(x), nullptr)); // waits for the server
+    xcb_disconnect(x);
+}
+
+} // namespace
+
+/// On an X server with two outputs; see with_two_screens.
+class ManyScreensTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    std::unique_ptr<StudioWorkplace> m_studio;
+    std::unique_ptr<Session> m_session;
+    std::unique_ptr<MainWindow> m_window;
+
+    [[nodiscard]] const SessionState &state() const { return m_session->state(); }
+    /// A window on a logbook of its own.
+    void open(const char *logbook, const QString &meter = QStringLiteral("hand"))
+    {
+        m_studio = std::make_unique<StudioWorkplace>();
+        m_studio->setMeterChoice(meter);
+        m_session = std::make_unique<Session>(m_studio.get(),
+                                              m_folder.filePath(QLatin1String(logbook)));
+        m_window = std::make_unique<MainWindow>(m_session.get(), m_studio.get());
+        m_window->resize(1100, 720);
+        m_window->move(20, 20);
+        m_window->show();
+        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
+        m_session->start();
+    }
+    QRect screen(const char *name)
+    {
+        for (const QScreen *s : QGuiApplication::screens())
+            if (s->name() == QLatin1String(name))
+                return s->geometry();
+        return {};
+    }
+
+private slots:
+    void initTestCase()
+    {
+        QCOMPARE(QGuiApplication::screens().size(), 2);
+        giveEdid("DUMMY0", madeUpEdid(kMadeUpColours, "Saltmarsh 27"));
+    }
+    void cleanup()
+    {
+        m_window.reset();
+        m_session.reset();
+        m_studio.reset();
+    }
+
+    void allOfThemStandOnTheDesk()
+    {
+        open("desk.sqlite");
+        QCOMPARE(state().displays.size(), size_t(2));
+        const DisplayCard &first = state().displays[0];
+        QCOMPARE(first.name, QStringLiteral("Saltmarsh 27"));
+        QCOMPARE(first.serial, QStringLiteral("SM27-0042"));
+        QCOMPARE(first.sizeMm, QSizeF(597, 336));
+        QCOMPARE(first.technology, QStringLiteral("led-wide"));
+        QVERIFY(first.technologyReason.contains(QLatin1String("sRGB")));
+        const DisplayCard &second = state().displays[1]; // tells nothing of itself
+        QCOMPARE(second.name, QStringLiteral("DUMMY1"));
+        QCOMPARE(second.origin, QPoint(1920, 0));
+        QCOMPARE(second.pixels, QSize(1280, 1024));
+        QVERIFY(!second.sizeMm.isEmpty());
+    }
+
+    void windowAndPatchGoToTheChosenOne()
+    {
+        open("choose.sqlite");
+        auto *desk = m_window->findChild<DeskWidget *>(QStringLiteral("desk"));
+        desk->setFocus();
+        QTest::keyClick(desk, Qt::Key_Right);
+        QVERIFY(waitUntil([&] {
+            return state().selected == 1 &&
+                   screen("DUMMY1").contains(m_window->frameGeometry().center());
+        }));
+        m_window->showWhich();
+        auto *which = m_window->findChild<QWidget *>(QStringLiteral("whichWindow"));
+        if (!which)
+            for (QWidget *w : QApplication::topLevelWidgets())
+                if (w->objectName() == QLatin1String("whichWindow"))
+                    which = w;
+        QVERIFY(which && which->isVisible());
+        QCOMPARE(which->geometry(), screen("DUMMY1"));
+        QVERIFY(which->accessibleName().contains(QLatin1String("DUMMY1")));
+    }
+
+    void eachHasAVideoLutOfItsOwn()
+    {
+        const auto outputs = platform::x11Outputs();
+        QCOMPARE(outputs.size(), size_t(2));
+        platform::X11VideoLut left(outputs[0]);
+        platform::X11VideoLut right(outputs[1]);
+        VideoLut lut = VideoLut::identity();
+        for (auto &channel : lut.channels)
+            for (auto &entry : channel)
+                entry = static_cast<uint16_t>(entry * 0.9);
+        right.load(lut);
+        QVERIFY(right.read() == lut);
+        QVERIFY(left.read() == VideoLut::identity());
+        right.load(VideoLut::identity());
+    }
+
+    void aRunSurvivesAnUnpluggedDisplay()
+    {
+        // A stand-alone instrument that always shows the same; enough to be in mid-run.
+        open("unplug.sqlite", QStringLiteral("hand"));
+        m_session->selectDisplay(1);
+        m_session->act(); // the checklist
+        m_session->act();
+        m_session->act(); // the aim
+        QVERIFY(waitUntil([&] { return state().status.activity == run::Activity::Waiting; }));
+        m_session->act(); // reads the display as it is
+        QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
+        m_session->enterReading({95, 100, 108});
+        QVERIFY(waitUntil([&] { return state().status.readingsDone == 1; }));
+
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 1; }));
+        QVERIFY2(state().notice.contains(QLatin1String("DUMMY1 was unplugged")),
+                 qPrintable(state().notice));
+        QVERIFY(!state().isMeasuring());
+
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--mode"),
+                        QStringLiteral("1280x1024"), QStringLiteral("--right-of"),
+                        QStringLiteral("DUMMY0")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
+        m_session->selectDisplay(1);
+        QVERIFY(waitUntil([&] { return state().unfinishedRun.has_value(); }));
+        m_session->act(); // goes on with it
+        QVERIFY(waitUntil([&] {
+            return state().status.activity == run::Activity::Waiting &&
+                   state().status.stage == run::Stage::Ready;
+        }));
+        m_session->act();
+        QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
+        QCOMPARE(state().status.readingsDone, 1); // from before
+    }
+};
+
+static const Register<ManyScreensTest> registered("ManyScreensTest");
+
+} // namespace lantern::test
+
+#include "many_screens_test.moc"

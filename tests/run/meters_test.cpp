@@ -1,0 +1,250 @@
+#include "engine_rig.h"
+#include "cli_rig.h"
+#include "core/error.h"
+#include "run/meters/command_meter.h"
+#include "run/meters/hand_meter.h"
+#include "run/meters/meter_registry.h"
+
+#include <QSignalSpy>
+#include <QTemporaryDir>
+
+namespace lantern::test {
+
+using namespace lantern::run;
+
+namespace {
+
+/// The rig's meter as a program of its own.
+struct DriverRig : EngineRig {
+    DriverRig(const QString &logbook, const QStringList &more = {})
+        : EngineRig(logbook),
+          scene(rig, &eye),
+          driver(QStringLiteral(LANTERN_BENCH_METER),
+                 QStringList{QStringLiteral("--display"), QStringLiteral("north-desk.json"),
+                             QStringLiteral("--meter"), QStringLiteral("reference"),
+                             QStringLiteral("--seed"), QStringLiteral("3")} +
+                     more,
+                 &scene)
+    {
+        engine.setDevices({&driver, &presenter, &controls, &lut, &store});
+        engine.setAutomatic(true);
+    }
+    /// Runs to the end, going on after each fault; the faults' messages.
+    QStringList runToTheEnd()
+    {
+        QStringList faults;
+        engine.begin(setup());
+        for (;;) {
+            if (!waitUntil([&] {
+                    return status.activity == Activity::Finished ||
+                           status.activity == Activity::Faulted || !failure.isEmpty();
+                }))
+                return {QStringLiteral("never ended")};
+            if (status.activity != Activity::Faulted)
+                return faults;
+            faults << status.message;
+            if (faults.size() > 3)
+                return faults;
+            engine.resume();
+        }
+    }
+
+    BenchSceneSource scene;
+    DriverMeter driver;
+};
+
+} // namespace
+
+class MetersTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    QByteArray m_profile; ///< of an undisturbed run with the bench's own meter
+
+    QString path(const char *name) { return m_folder.filePath(QLatin1String(name)); }
+
+private slots:
+    void initTestCase()
+    {
+        EngineRig rig(path("plain.sqlite"));
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Finished));
+        m_profile = rig.results.profile;
+    }
+
+    void aDriverProgramReadsWhatTheBenchReads()
+    {
+        DriverRig rig(path("driver.sqlite"));
+        QCOMPARE(rig.runToTheEnd(), QStringList());
+        QCOMPARE(rig.driver.name(), QStringLiteral("Heron"));
+        QVERIFY(rig.results.profile == m_profile);
+    }
+
+    void badDriversCostAReadingOnly_data()
+    {
+        QTest::addColumn<QString>("how");
+        QTest::addColumn<QString>("message");
+        QTest::newRow("dies") << "die@60" << "has stopped";
+        QTest::newRow("hangs") << "hang@60" << "too long";
+        QTest::newRow("prints rubbish") << "garbage@60" << "no json";
+    }
+    void badDriversCostAReadingOnly()
+    {
+        QFETCH(QString, how);
+        QFETCH(QString, message);
+        DriverRig rig(path(QTest::currentDataTag()), {QStringLiteral("--misbehave"), how});
+        rig.driver.setPatienceMs(1500);
+        const QStringList faults = rig.runToTheEnd();
+        QCOMPARE(faults.size(), 1);
+        QVERIFY2(faults.front().contains(message), qPrintable(faults.front()));
+        QVERIFY2(rig.results.profile == m_profile, "the readings after the fault differ");
+    }
+
+    void faultsOfADriverAreToldInWords_data()
+    {
+        QTest::addColumn<QString>("fault");
+        QTest::addColumn<QString>("message");
+        QTest::newRow("unplugged") << "unplugged@5" << "unplugged";
+        QTest::newRow("garbage numbers") << "garbage@5" << "no colour";
+        QTest::newRow("zero") << "wants-zeroing@5" << "zeroed";
+    }
+    void faultsOfADriverAreToldInWords()
+    {
+        QFETCH(QString, fault);
+        QFETCH(QString, message);
+        DriverRig rig(path(QTest::currentDataTag()), {QStringLiteral("--fault"), fault});
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY2(rig.status.message.contains(message), qPrintable(rig.status.message));
+    }
+
+    void aDriverThatIsNotThereIsNamed()
+    {
+        DriverMeter meter(QStringLiteral("/nowhere/reed"), {});
+        QSignalSpy failed(&meter, &Meter::failed);
+        meter.startReading({});
+        QVERIFY(waitUntil([&] { return !failed.isEmpty(); }));
+        QVERIFY(failed[0][1].toString().contains(QLatin1String("/nowhere/reed")));
+    }
+
+    void aDriverOfAnotherProtocolIsRefused()
+    {
+        DriverMeter meter(QStringLiteral("/bin/sh"),
+                          {QStringLiteral("-c"),
+                           QStringLiteral("read l; echo '{\"id\":1,\"result\":{\"protocol\":2}}'; "
+                                          "read l")});
+        QSignalSpy failed(&meter, &Meter::failed);
+        meter.startReading({});
+        QVERIFY(waitUntil([&] { return !failed.isEmpty(); }));
+        QVERIFY(failed[0][1].toString().contains(QLatin1String("protocol")));
+    }
+
+    void theRoomIsReadThroughADriver()
+    {
+        DriverRig rig(path("room.sqlite"));
+        QSignalSpy room(&rig.engine, &RunEngine::roomRead);
+        rig.engine.readRoom();
+        QVERIFY(waitUntil([&] { return !room.isEmpty(); }));
+        QCOMPARE(room[0][0].value<RoomLight>().illuminanceLux, 38.0);
+    }
+
+    void aMeterThatWantsZeroingIsZeroedBeforeItGoesOn()
+    {
+        EngineRig rig(path("zero.sqlite"), "north-desk.json", "colorimeter");
+        rig.fail(3, MeterFault::WantsZeroing);
+        rig.engine.begin(EngineRig::setup());
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(int(rig.status.fault), int(MeterFault::WantsZeroing));
+        QVERIFY2(rig.status.message.contains(QLatin1String("Cover its opening")),
+                 qPrintable(rig.status.message));
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        QCOMPARE(int(rig.status.stage), int(Stage::Adjust));
+    }
+
+    void aCommandReadsOnce_data()
+    {
+        QTest::addColumn<QString>("script");
+        QTest::addColumn<QString>("problem"); // empty: it works
+        QTest::newRow("numbers") << "echo Reading; echo ' 1.5 2.25\t3e0 '" << "";
+        QTest::newRow("knows the patch") << "echo $LANTERN_R $LANTERN_G $LANTERN_B" << "";
+        QTest::newRow("fails") << "echo no meter >&2; exit 1" << "no meter";
+        QTest::newRow("prints no colour") << "echo 1 2; echo 1 2 nan" << "1 2 nan";
+    }
+    void aCommandReadsOnce()
+    {
+        QFETCH(QString, script);
+        QFETCH(QString, problem);
+        CommandMeter meter(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), script});
+        QSignalSpy read(&meter, &Meter::readingFinished);
+        QSignalSpy failed(&meter, &Meter::failed);
+        meter.startReading({1.5, 2.25, 3});
+        QVERIFY(waitUntil([&] { return read.size() + failed.size() > 0; }));
+        if (problem.isEmpty()) {
+            QCOMPARE(read.size(), 1);
+            const auto xyz = read[0][0].value<XYZ>();
+            QCOMPARE(xyz.X, 1.5);
+            QCOMPARE(xyz.Y, 2.25);
+            QCOMPARE(xyz.Z, 3.0);
+        } else {
+            QCOMPARE(failed.size(), 1);
+            QVERIFY2(failed[0][1].toString().contains(problem),
+                     qPrintable(failed[0][1].toString()));
+        }
+    }
+
+    void numbersTypedInMakeTheSameRun()
+    {
+        EngineRig rig(path("hand.sqlite"));
+        HandMeter hand;
+        // A person with the reference instrument: reads what the bench shows.
+        bench::Bench &b = *rig.rig->with([](bench::Bench &bench) { return &bench; });
+        b.meter().zero();
+        connect(&hand, &HandMeter::entryWanted, &hand, [&](const DeviceRgb &shown) {
+            const auto outcome = b.read(shown);
+            QMetaObject::invokeMethod(
+                &hand, [&hand, xyz = std::get<bench::MeterReading>(outcome).xyz] {
+                    hand.enter(xyz);
+                },
+                Qt::QueuedConnection);
+        });
+        rig.engine.setDevices({&hand, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Finished));
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
+    }
+
+    void choicesOfMetersAreChecked()
+    {
+        VERIFY_ERROR(makeMeter(QStringLiteral("sphere")), "driver, command, hand");
+        VERIFY_ERROR(makeMeter(QStringLiteral("driver:")), "program is missing");
+        VERIFY_ERROR(makeMeter(QStringLiteral("hand:now")), "nothing is expected");
+        const std::unique_ptr<Meter> meter(
+            makeMeter(QStringLiteral("command:\"/opt/my meter/read\" -q")));
+        QCOMPARE(meter->name(), QStringLiteral("read"));
+    }
+
+    void theCommandLineTakesADriver()
+    {
+        const QString out = m_folder.filePath(QStringLiteral("cli"));
+        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"),
+                              demo("north-desk.json"), QStringLiteral("--meter"),
+                              QStringLiteral("driver:" LANTERN_BENCH_METER " --meter reference"),
+                              QStringLiteral("--chart"), QStringLiteral("24"),
+                              QStringLiteral("--out"), out});
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        QVERIFY(a.out.contains(QLatin1String("colours mean")));
+        const Answer wrong = cli({QStringLiteral("run"), QStringLiteral("--display"),
+                                  demo("north-desk.json"), QStringLiteral("--meter"),
+                                  QStringLiteral("sphere"), QStringLiteral("--out"), out});
+        QCOMPARE(wrong.code, 2);
+    }
+};
+
+static const Register<MetersTest> registration("MetersTest");
+
+} // namespace lantern::test
+
+#include "meters_test.moc"
