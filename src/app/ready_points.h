@@ -27,11 +27,11 @@ enum class ReadyErrand { None, WatchWarmUp, FindMeter };
 
 /// One point of the checklist.
 struct ReadyPoint {
-    QString key;           ///< the same in every language
-    QString title, reason; ///< reason: why it matters, one line
-    bool automatic = false; ///< the program checked it by itself
+    QString key = {};                ///< the same in every language
+    QString title = {}, reason = {}; ///< reason: why it matters, one line
+    bool automatic = false;          ///< the program checked it by itself
     bool done = false;
-    QString finding; ///< what an automatic check found
+    QString finding = {}; ///< what an automatic check found
     ReadyErrand errand = ReadyErrand::None;
 };
 

@@ -19,33 +19,6 @@ constexpr int kStaleDays = 30; // common practice: validate monthly
 using run::Activity;
 using run::Stage;
 
-/// The view that shows what a stage does.
-ViewId viewOf(Stage stage)
-{
-    switch (stage) {
-    case Stage::Ready:
-    case Stage::Calibrate:
-        return ViewId::Tone;
-    case Stage::Adjust:
-        return ViewId::White;
-    case Stage::Measure:
-    case Stage::Validate:
-    case Stage::Done:
-        return ViewId::Accuracy;
-    case Stage::WarmUp:
-    case Stage::Place:
-        return ViewId::Ready;
-    case Stage::Check:
-        return ViewId::Check;
-    case Stage::ByEye:
-        return ViewId::ByEye;
-    case Stage::Build:
-    case Stage::Install:
-        break;
-    }
-    return ViewId::Profile;
-}
-
 void describeLastRun(DisplayCard &card, const run::RunResults &r)
 {
     card.lastMean = r.validation->deltaE00.mean;

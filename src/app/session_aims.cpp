@@ -9,6 +9,8 @@
 
 namespace lantern::app {
 
+using run::Activity;
+
 namespace {
 
 constexpr int kAimCommandId = 1;

@@ -1,6 +1,7 @@
 #include "app/session.h"
 
 #include "app/ledger/ledger_rows.h"
+#include "app/patch_window.h"
 #include "core/error.h"
 
 #include <QDateTime>

@@ -23,6 +23,33 @@ QString markWord(Mark mark)
     return {};
 }
 
+ViewId viewOf(run::Stage stage)
+{
+    using run::Stage;
+    switch (stage) {
+    case Stage::Ready:
+    case Stage::Calibrate:
+        return ViewId::Tone;
+    case Stage::Adjust:
+        return ViewId::White;
+    case Stage::Measure:
+    case Stage::Validate:
+    case Stage::Done:
+        return ViewId::Accuracy;
+    case Stage::WarmUp:
+    case Stage::Place:
+        return ViewId::Ready;
+    case Stage::Check:
+        return ViewId::Check;
+    case Stage::ByEye:
+        return ViewId::ByEye;
+    case Stage::Build:
+    case Stage::Install:
+        break;
+    }
+    return ViewId::Profile;
+}
+
 DisplayState presentState(const SessionState &state)
 {
     const run::RunResults &r = state.results;

@@ -62,7 +62,7 @@ BuiltProfile profileByEye(const EyeFindings &findings, const Aim &aim,
     for (int c = 0; c < 3; ++c)
         p.col(c) = vec(fromChromaticity(primaries[static_cast<size_t>(c)], 1));
     const Vec3 target = vec(fromChromaticity(white, 100));
-    if (std::abs(p.determinant()) < 1e-6)
+    if (!(std::abs(p.determinant()) > 1e-6))
         throw Error(ErrorKind::BadInput, "primaries", "the display's primaries span no colours");
     const Vec3 amount = p.inverse() * target;
     if (amount.minCoeff() <= 0)

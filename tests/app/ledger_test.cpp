@@ -15,7 +15,8 @@ SessionState emptyState()
     SessionState s;
     s.displays = {DisplayCard{}};
     s.aim = aimPresets().front();
-    s.ready = {{"one", "why", false, false, {}}, {"two", "why", true, true, {}}};
+    s.ready = {{.key = "one", .title = "one", .reason = "why"},
+               {.key = "two", .title = "two", .reason = "why", .automatic = true, .done = true}};
     return s;
 }
 

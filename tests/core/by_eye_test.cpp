@@ -2,7 +2,7 @@
 #include "core/difference.h"
 #include "core/display_state.h"
 #include "core/error.h"
-#include "core/profile_facts.h"
+#include "core/profile_file.h"
 #include "runner.h"
 
 namespace lantern::test {

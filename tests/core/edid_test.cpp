@@ -5,6 +5,7 @@
 #include "runner.h"
 
 #include <QProcess>
+#include <QRegularExpression>
 #include <QStandardPaths>
 #include <QTemporaryFile>
 
@@ -54,17 +55,17 @@ private slots:
                               QStringLiteral("of 2024"),
                               QStringLiteral("Bits per primary color channel: 10"),
                               QStringLiteral("597 mm x 336 mm"), QStringLiteral("Gamma: 2.20")};
-        const auto colour = [&](const char *name, const Chromaticity &c) {
-            wanted << QStringLiteral("%1: %2, %3")
-                          .arg(QLatin1String(name), QString::number(c.x, 'f', 4),
-                               QString::number(c.y, 'f', 4));
-        };
-        colour("Red  ", e.red);
-        colour("Green", e.green);
-        colour("Blue ", e.blue);
-        colour("White", e.white);
         for (const QString &line : wanted)
             QVERIFY2(said.contains(line), qPrintable(line + QStringLiteral("\nnot in:\n") + said));
+        for (const auto &[name, c] : {std::pair{"Red", e.red}, std::pair{"Green", e.green},
+                                      std::pair{"Blue", e.blue}, std::pair{"White", e.white}}) {
+            const QRegularExpression line(
+                QStringLiteral("%1 *: ([0-9.]+), ([0-9.]+)").arg(QLatin1String(name)));
+            const auto match = line.match(said);
+            QVERIFY2(match.hasMatch(), name);
+            VERIFY_NEAR(match.captured(1).toDouble(), c.x, 1e-4); // it cuts off, not rounds
+            VERIFY_NEAR(match.captured(2).toDouble(), c.y, 1e-4);
+        }
     }
 
     void brokenOnesAreRefused()

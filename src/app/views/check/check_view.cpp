@@ -121,7 +121,8 @@ CheckView::CheckView(Session *session)
     int column = 0;
     for (const QString &title : {QString(), tr("Last run"), tr("Now"), tr("Holds up to")}) {
         QLabel *label = makeLabel(title, theme::kSmall, theme::kMuted);
-        grid->addWidget(label, 0, column++, column == 1 ? Qt::AlignLeft : Qt::AlignRight);
+        grid->addWidget(label, 0, column, column == 0 ? Qt::AlignLeft : Qt::AlignRight);
+        ++column;
     }
     const std::array<QString, kRows> names = {tr("White, Δu'v' from the last run"),
                                               tr("Luminance of white, cd/m²"),
