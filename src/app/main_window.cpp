@@ -252,7 +252,7 @@ void MainWindow::showButtons(const SessionState &state)
 }
 
 /// The patch sits in the lower right corner of the window, where views keep the room; the monitor's
-/// buttons to the left of it. Both can be dragged elsewhere.
+/// buttons in the lower left, below the ledger. Both can be dragged elsewhere.
 void MainWindow::placeHelpers()
 {
     if (!isVisible())
@@ -265,8 +265,7 @@ void MainWindow::placeHelpers()
     if (!patch->isPlaced())
         patch->move(corner);
     m_buttons->adjustSize();
-    m_buttons->move(corner.x() - m_buttons->width() - 2 * kGap,
-                    frame.bottom() - m_buttons->height() - kGap - 46);
+    m_buttons->move(frame.left() + kGap / 2, frame.bottom() - m_buttons->height() - kGap / 2 - 46);
 }
 
 void MainWindow::showWhich()

@@ -23,12 +23,14 @@ MonitorButtons::MonitorButtons(QWidget *parent)
     : QFrame(parent, Qt::Tool | Qt::WindowStaysOnTopHint), m_title(new QLabel)
 {
     setObjectName(QStringLiteral("monitorButtons"));
-    setFixedWidth(280);
+    setFixedWidth(432);
     setFrameShape(QFrame::Box);
     setAutoFillBackground(true);
     auto *grid = new QGridLayout(this);
     m_title->setFont(theme::font(theme::kNormal, QFont::DemiBold));
-    grid->addWidget(m_title, 0, 0, 1, 3);
+    grid->setContentsMargins(10, 4, 10, 4);
+    grid->setVerticalSpacing(2);
+    grid->addWidget(m_title, 0, 0, 1, 6);
     const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
                               tr("Brightness")};
     for (int i = 0; i < 5; ++i) {
@@ -38,9 +40,13 @@ MonitorButtons::MonitorButtons(QWidget *parent)
         auto *value = new QLabel;
         value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         value->setMinimumWidth(28);
-        grid->addWidget(new QLabel(names[i]), i + 1, 0);
-        grid->addWidget(slider, i + 1, 1);
-        grid->addWidget(value, i + 1, 2);
+        // Gains to the left, the two others to the right.
+        const bool gain = i >= 1 && i <= 3;
+        const int row = gain ? i : i == 0 ? 1 : 2;
+        const int column = gain ? 0 : 3;
+        grid->addWidget(new QLabel(names[i]), row, column);
+        grid->addWidget(slider, row, column + 1);
+        grid->addWidget(value, row, column + 2);
         connect(slider, &QSlider::valueChanged, this, [this, value](int v) {
             value->setText(locale().toString(v));
             turned();

@@ -56,8 +56,11 @@ Vec3 WhiteAdvisor::drive(const XYZ &white) const
 
 void WhiteAdvisor::add(const WhiteReading &reading)
 {
-    if (!m_readings.empty()) {
-        const WhiteReading &last = m_readings.back();
+    // Settings are compared by the first readings taken with them: when a person types in what the
+    // monitor shows, the readings between turning and typing still carry the settings of before.
+    if (!m_readings.empty() && !(m_readings.back().controls == reading.controls)) {
+        const WhiteReading last = *m_groupFirst;
+        m_groupFirst = reading;
         const Vec3 factor = drive(reading.white).cwiseQuotient(drive(last.white));
         const auto gains = gainMembers();
 
@@ -76,7 +79,8 @@ void WhiteAdvisor::add(const WhiteReading &reading)
             level = common / kept;
             // level = (m + (1-m) b1) / (m + (1-m) b0), solved for m
             const double d = (1 - level) - (b1 - level * b0) / 100;
-            if (std::abs(b1 - b0) >= kTelling && std::abs(d) > 1e-6)
+            const bool sensible = (level > 1) == (b1 > b0);
+            if (std::abs(b1 - b0) >= kTelling && sensible && std::abs(d) > 1e-6)
                 m_lowest = std::clamp(-(b1 - level * b0) / 100 / d, 0.0, 0.95);
         }
         for (int c = 0; c < 3; ++c) {
@@ -87,6 +91,8 @@ void WhiteAdvisor::add(const WhiteReading &reading)
                     std::clamp(std::log(factor[c] / level) / std::log(g1 / g0), 0.5, 6.0);
         }
     }
+    if (m_readings.empty())
+        m_groupFirst = reading;
     m_readings.push_back(reading);
 }
 

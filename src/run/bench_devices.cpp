@@ -46,12 +46,15 @@ QString BenchMeter::name() const
 void BenchMeter::startReading(const DeviceRgb &)
 {
     m_looking = true;
+    ++m_looks;
     m_eye->look();
 }
 
 void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
 {
-    if (!m_looking)
+    if (m_looks > 0)
+        --m_looks;
+    if (!m_looking || m_looks > 0) // given up meanwhile
         return;
     m_looking = false;
     if (seen.empty()) {

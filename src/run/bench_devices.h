@@ -79,6 +79,7 @@ private:
     QTimer *m_wait;
     double m_speed = 0;
     bool m_looking = false, m_waiting = false;
+    int m_looks = 0; ///< asked for and not yet answered; only the last one is of the present patch
     bench::MeterOutcome m_outcome;
 };
 

@@ -204,6 +204,8 @@ void RunEngine::onZeroed()
 
 void RunEngine::step()
 {
+    if (m_taker.isBusy()) // a step that was queued before the stage was started anew
+        return;
     guarded([this] {
         while (m_plan) {
             const PlanStep next = m_plan->next();
@@ -254,6 +256,9 @@ void RunEngine::askForPatch(const ReadPatch &patch)
     m_status.patch = patch.rgb;
     publishStatus();
     m_patchClock.start();
+    m_controlsAtPatch.reset();
+    if (m_status.stage == Stage::Adjust && m_devices.controls)
+        m_controlsAtPatch = m_devices.controls->read();
     m_taker.take(patch);
 }
 
@@ -265,6 +270,10 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         if (m_status.stage == Stage::Adjust) {
             if (m_devices.controls)
                 logged.controls = m_devices.controls->read();
+            if (logged.controls != m_controlsAtPatch && m_controlsAtPatch) { // turned meanwhile
+                step();
+                return;
+            }
             if (!logged.controls)
                 logged.controls = m_noted;
         }

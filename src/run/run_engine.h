@@ -130,6 +130,7 @@ private:
     std::optional<SlotTable> m_loadedSlot; ///< the same
     ReadingTaker m_taker;
     bool m_pauseRequested = false;
+    std::optional<MonitorControls> m_controlsAtPatch; ///< when the present patch was asked for
     std::optional<MonitorControls> m_noted; ///< by a person
     bool m_asking = false;      ///< the plan has a question to the person
     QElapsedTimer m_patchClock; ///< since the present patch was asked for

@@ -6,6 +6,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QListWidget>
 #include <QScreen>
 
 using namespace lantern;
@@ -28,6 +29,13 @@ bool takeAll(const QString &folder)
     DemoWorkplace::makeHistory(logbook);
     test::WindowRig rig(0, logbook);
     bool ok = save(folder, "ready.png");
+    rig.session->checkFirst();
+    ok = rig.waitFor([&] { return rig.state().check.has_value() && !rig.state().onErrand(); }) &&
+         save(folder, "check-first.png") && ok;
+    rig.session->showView(ViewId::ByEye);
+    rig.window->findChild<QListWidget *>(QStringLiteral("eyeSteps"))->setCurrentRow(2);
+    ok = save(folder, "by-eye.png") && ok;
+    rig.session->showView(ViewId::Ready);
     ok = rig.press() && save(folder, "aim.png") && ok;
     ok = rig.pressUntil(Stage::Adjust) && ok;
     rig.session->setAdjustMode(run::AdjustMode::ByHand);

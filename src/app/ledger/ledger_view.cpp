@@ -150,7 +150,8 @@ LedgerView::LedgerView(QWidget *parent)
       m_aimSummary(new QLabel),
       m_action(new QPushButton),
       m_hint(new QLabel),
-      m_notice(new QLabel)
+      m_notice(new QLabel),
+      m_drawing(new MeterDrawing(MeterDrawing::What::Zero))
 {
     setFixedWidth(kWidth);
     setAutoFillBackground(true);
@@ -219,6 +220,9 @@ LedgerView::LedgerView(QWidget *parent)
     bottom->addWidget(m_action);
     bottom->addWidget(m_hint);
     bottom->addWidget(m_notice);
+    m_drawing->setObjectName(QStringLiteral("whatToDo"));
+    m_drawing->setFixedHeight(140);
+    bottom->addWidget(m_drawing);
 
     auto *all = new QVBoxLayout(this);
     all->setContentsMargins(0, 0, 0, 0);
@@ -262,6 +266,10 @@ void LedgerView::setState(const SessionState &state)
     m_hint->setVisible(!action.hint.isEmpty());
     m_notice->setText(state.notice);
     m_notice->setVisible(!state.notice.isEmpty());
+    const bool zero = state.status.fault == MeterFault::WantsZeroing;
+    const bool hang = state.status.fault == MeterFault::OffPatch;
+    m_drawing->setVisible(zero || hang);
+    m_drawing->setWhat(hang ? MeterDrawing::What::Hang : MeterDrawing::What::Zero);
 }
 
 } // namespace lantern::app

@@ -2,6 +2,8 @@
 
 #include "app/theme.h"
 
+#include <QScrollArea>
+
 namespace lantern::app {
 
 View::View(const QString &title, const QString &explanation, Session *session)
@@ -10,7 +12,18 @@ View::View(const QString &title, const QString &explanation, Session *session)
       m_body(new QVBoxLayout)
 {
     setAccessibleName(title);
-    auto *all = new QVBoxLayout(this);
+    // Where the window is lower than the view needs, it scrolls instead of being cut off.
+    auto *page = new QWidget;
+    auto *scroll = new QScrollArea;
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAsNeeded);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(page);
+    auto *frame = new QVBoxLayout(this);
+    frame->setContentsMargins(0, 0, 0, 0);
+    frame->addWidget(scroll);
+    auto *all = new QVBoxLayout(page);
     all->setContentsMargins(24, 14, 16, 12);
     all->setSpacing(2);
     all->addWidget(makeLabel(title, theme::kHeading, theme::kBright, QFont::DemiBold));

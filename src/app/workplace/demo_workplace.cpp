@@ -243,6 +243,8 @@ void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &
 {
     Place &place = m_places[display];
     const auto lut = lastRun && !lastRun->profile.isEmpty() ? installedLut(*lastRun) : std::nullopt;
+    if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls)
+        place.rig->with([&](bench::Bench &b) { b.condition().controls = *lastRun->controls; });
     const bool calibrated = lut.has_value();
     place.lut->load(lut.value_or(VideoLut::identity()));
     if (m_declared)

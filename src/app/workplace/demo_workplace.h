@@ -81,6 +81,7 @@ private:
         std::unique_ptr<run::VideoLutDevice> engineLut; ///< used by the engine only
         std::unique_ptr<run::VideoLutDevice> lut;       ///< used by the interface only
         std::unique_ptr<run::ProfileStore> store;
+        bool isAsLeft = false; ///< its controls stand where its last run left them
     };
     void makePlaces();
     void makeDevices(Place &place);

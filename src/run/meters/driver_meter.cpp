@@ -48,7 +48,9 @@ DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *sc
     });
     if (m_scene)
         connect(m_scene, &SceneSource::seen, this, [this](const QByteArray &scene) {
-            if (m_task != Task::Read || m_sceneSent || m_pendingId)
+            if (m_looks > 0)
+                --m_looks;
+            if (m_looks > 0 || m_task != Task::Read || m_sceneSent || m_pendingId)
                 return;
             if (scene.isEmpty())
                 return fail(MeterFault::OffPatch, {});
@@ -123,9 +125,10 @@ void DriverMeter::advance()
     case Task::Read:
         if (m_wantsScene && !m_scene)
             fail(MeterFault::CannotDo, tr("it is a simulated meter and there is no bench here"));
-        else if (m_wantsScene && m_sceneText.isEmpty())
+        else if (m_wantsScene && m_sceneText.isEmpty()) {
+            ++m_looks;
             m_scene->look();
-        else if (m_wantsScene && !m_sceneSent)
+        } else if (m_wantsScene && !m_sceneSent)
             call("scene", nlohmann::json::parse(m_sceneText.toStdString()));
         else
             call("read");

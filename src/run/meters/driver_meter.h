@@ -73,6 +73,7 @@ private:
     bool m_canRestore = false, m_wantsScene = false, m_canZero = false, m_canRoom = false;
     bool m_zeroesByItself = true;
     QByteArray m_sceneText;
+    int m_looks = 0; ///< asked for and not yet answered
     QString m_name;
     QByteArray m_state;
     QByteArray m_output; ///< not yet a whole line

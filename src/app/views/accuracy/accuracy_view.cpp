@@ -46,7 +46,8 @@ AccuracyView::AccuracyView(Session *session)
       m_verdict(makeLabel({}, 11, theme::kText, QFont::DemiBold)),
       m_figures(makeLabel({}, theme::kNormal, theme::kText)),
       m_note(makeLabel({}, theme::kNormal, theme::kText)),
-      m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%")))
+      m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%"))),
+      m_live(new LivePlots)
 {
     m_fields->setObjectName(QStringLiteral("matchFields"));
     m_table->setColumnCount(6);
@@ -93,6 +94,8 @@ AccuracyView::AccuracyView(Session *session)
     side->setContentsMargins(0, 0, 0, 0);
     side->addLayout(meanRow);
     side->addWidget(m_verdict);
+    side->addWidget(m_live);
+    m_live->hide();
     side->addWidget(m_curve);
     side->addWidget(m_figures);
     side->addStretch(1);
@@ -140,6 +143,7 @@ void AccuracyView::showValidation(const Validation &v)
     fillTable(patches);
     showCurve(v);
     m_side->show();
+    m_live->hide();
     for (QWidget *part : m_sideParts)
         part->show();
     m_tabs->show();
@@ -219,6 +223,9 @@ void AccuracyView::showChart(const SessionState &state)
     m_side->show(); // its room stays free for the patch window
     for (QWidget *part : m_sideParts)
         part->hide();
+    m_live->setVisible(chart && state.isMeasuring());
+    if (m_live->isVisible())
+        m_live->setState(state);
 }
 
 void AccuracyView::showEmpty(const SessionState &)

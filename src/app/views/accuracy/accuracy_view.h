@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/accuracy/live_plots.h"
 #include "app/views/accuracy/match_fields.h"
 #include "app/views/view.h"
 #include "app/widgets/plot.h"
@@ -34,6 +35,7 @@ private:
     QWidget *m_side;
     QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_note;
     Plot *m_curve;
+    LivePlots *m_live;
     std::vector<QWidget *> m_sideParts;
     std::optional<Validation> m_shown;
 };

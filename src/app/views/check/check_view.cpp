@@ -47,6 +47,8 @@ protected:
                                           std::pair{kDrifts.meanDeltaE00, CheckView::tr("drifts")}}) {
             p.setPen(QPen(theme::kLine, 1, Qt::DashLine));
             p.drawLine(QPointF(kLeft, y(limit)), QPointF(width() - 96, y(limit)));
+            if (y(kHolds.meanDeltaE00) - y(kDrifts.meanDeltaE00) < 14 && limit == kHolds.meanDeltaE00)
+                continue; // the labels would lie on each other
             p.setPen(theme::kMuted);
             p.drawText(QRectF(0, y(limit) - 8, kLeft - 6, 16), Qt::AlignRight,
                        figure(limit, 1));

@@ -83,6 +83,9 @@ void ReadyView::addLine()
     Line line{new QWidget, new QCheckBox, makeLabel({}, theme::kSmall, theme::kMuted),
               new QPushButton};
     line.box->setFont(theme::font(11));
+    QPalette legible = line.box->palette(); // what the program ticked is no less true
+    legible.setColor(QPalette::Disabled, QPalette::WindowText, theme::kText);
+    line.box->setPalette(legible);
     line.finding->setWordWrap(true);
     line.finding->setContentsMargins(24, 0, 0, 6);
     auto *texts = new QVBoxLayout;

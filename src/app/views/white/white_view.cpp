@@ -67,9 +67,11 @@ WhiteView::WhiteView(Session *session)
 {
     m_dial->setObjectName(QStringLiteral("whiteDial"));
     auto *grid = new QGridLayout(m_controls);
-    grid->setContentsMargins(0, 8, 0, 0);
+    grid->setContentsMargins(0, 6, 0, 4);
     grid->addWidget(makeLabel(tr("On the monitor"), theme::kNormal, theme::kText, QFont::DemiBold),
-                    0, 0, 1, 4);
+                    0, 0, 1, 3);
+    m_lastTitle = makeLabel(tr("last time"), theme::kSmall, theme::kMuted);
+    grid->addWidget(m_lastTitle, 0, 3, Qt::AlignRight);
     const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
                               tr("Brightness")};
     for (int i = 0; i < kControls; ++i) {
@@ -80,17 +82,18 @@ WhiteView::WhiteView(Session *session)
         m_rows[i].value->setSpecialValueText(QStringLiteral("—"));
         m_rows[i].value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         m_rows[i].value->setButtonSymbols(QAbstractSpinBox::NoButtons);
-        m_rows[i].value->setFixedWidth(40);
+        m_rows[i].value->setFixedSize(40, 22);
         m_rows[i].value->setAccessibleName(names[i]);
         m_rows[i].value->setObjectName(QStringLiteral("control%1").arg(i));
         connect(m_rows[i].value, &QSpinBox::valueChanged, this, &WhiteView::noted);
         grid->addWidget(m_rows[i].name, i + 1, 0);
         grid->addWidget(m_rows[i].value, i + 1, 1);
         grid->addWidget(m_rows[i].advice, i + 1, 2);
-        grid->addWidget(m_rows[i].lastTime, i + 1, 3);
+        grid->addWidget(m_rows[i].lastTime, i + 1, 3, Qt::AlignRight);
     }
     grid->setColumnStretch(2, 1);
     grid->setHorizontalSpacing(12);
+    grid->setVerticalSpacing(2);
     m_note->setWordWrap(true);
     connect(m_switch, &QPushButton::clicked, this, [this] {
         this->session()->setAdjustMode(m_mode == AdjustMode::ByHand ? AdjustMode::Automatic
@@ -101,15 +104,18 @@ WhiteView::WhiteView(Session *session)
     right->setSpacing(0);
     right->addWidget(m_cct);
     right->addWidget(m_cctAim);
-    right->addWidget(m_delta);
-    right->addWidget(m_luminance);
+    auto *figures = new QHBoxLayout;
+    figures->addWidget(m_delta);
+    figures->addStretch(1);
+    figures->addWidget(m_luminance);
+    right->addLayout(figures);
     right->addWidget(m_controls);
     right->addWidget(m_note);
     right->addWidget(m_switch, 0, Qt::AlignLeft);
     right->addStretch(1);
     auto *rightSide = new QWidget;
     rightSide->setLayout(right);
-    rightSide->setFixedWidth(270);
+    rightSide->setFixedWidth(310);
     auto *row = new QHBoxLayout;
     row->addWidget(m_dial, 1);
     row->addSpacing(16);
@@ -212,6 +218,7 @@ void WhiteView::showControls(const SessionState &state)
     const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
     m_gains = card.gains;
     m_updating = true;
+    m_lastTitle->setVisible(before.has_value());
     for (int i = 0; i < kControls; ++i) {
         ControlRow &row = m_rows[i];
         const bool exists = !isGain(i) || card.gains;
@@ -232,8 +239,7 @@ void WhiteView::showControls(const SessionState &state)
             : r.advice->settled || i == 0
                 ? tr("leave")
                 : adviceText(value, r.advice->controls.*kFields[i], factors[i]));
-        row.lastTime->setText(before ? tr("%1 last time").arg(figure((*before).*kFields[i], 0))
-                                     : QString());
+        row.lastTime->setText(before ? figure((*before).*kFields[i], 0) : QString());
     }
     m_updating = false;
     if (!adjusting)

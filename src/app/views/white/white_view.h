@@ -32,7 +32,7 @@ private:
     QLabel *m_cct, *m_cctAim, *m_delta, *m_luminance;
     QWidget *m_controls;
     std::array<ControlRow, kControls> m_rows;
-    QLabel *m_note;
+    QLabel *m_note, *m_lastTitle;
     QPushButton *m_switch;
     run::AdjustMode m_mode = run::AdjustMode::Automatic;
     bool m_gains = true, m_updating = false;
