@@ -53,10 +53,10 @@ HandEntry::HandEntry(QWidget *parent)
 
 void HandEntry::setWanted(const std::optional<DeviceRgb> &patch)
 {
+    setVisible(patch.has_value());
     if (patch == m_wanted)
         return;
     m_wanted = patch;
-    setVisible(patch.has_value());
     if (!patch)
         return;
     m_patch->setText(tr("What does the instrument show for RGB %1 %2 %3?")

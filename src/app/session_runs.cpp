@@ -89,8 +89,10 @@ void Session::checkFirst()
         setNotice(tr("There is no finished run of this display to check against."));
         return;
     }
-    if (beginErrand(RunKind::Check))
+    if (beginErrand(RunKind::Check)) {
+        m_state.readyConfirmed = false; // what follows is another check or another run
         m_state.view = ViewId::Check;
+    }
 }
 
 /// What an errand brought is kept; the engine is free again.

@@ -1,5 +1,6 @@
 #include "core/warm_up.h"
 
+#include <Eigen/LU>
 #include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
