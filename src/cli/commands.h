@@ -59,6 +59,11 @@ struct ValidateOptions {
     std::string display, profile, controls, slot, reference = "lantern40", tolerance;
     bool json = false;
 };
+struct CheckOptions {
+    std::string run, display, controls, meter = "reference";
+    unsigned long long seed = 2;
+    bool json = false;
+};
 struct RunOptions {
     std::string display, aim, out, meter = "reference", technology, kind = "table", fault,
                                    chart = "96", correction;
@@ -81,6 +86,7 @@ int recheck(const RecheckOptions &options);
 int proof(const ProofOptions &options);
 int correction(const CorrectionOptions &options);
 int chart(const ChartOptions &options);
+int check(const CheckOptions &options);
 int validate(const ValidateOptions &options);
 int run(const RunOptions &options);
 

@@ -177,6 +177,21 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     addJson(c, o.json);
 }
 
+void addCheck(CLI::App &app, CheckOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "check", "does a finished run still hold? One minute of readings against it; exit code 4 "
+                 "when it drifts or has to be done again");
+    c->add_option("--run", o.run, "folder of the finished run")->required();
+    c->add_option("--display", o.display, "display file, as it is now")->required();
+    c->add_option("--controls", o.controls,
+                  "settings of the monitor; default: those the run left, else the display file's");
+    c->add_option("--meter", o.meter, "of the bench: reference (default) or colorimeter")
+        ->check(CLI::IsMember({"reference", "colorimeter"}));
+    c->add_option("--seed", o.seed, "of the meter's noise; default 2");
+    addJson(c, o.json);
+}
+
 void addRun(CLI::App &app, RunOptions &o)
 {
     CLI::App *c =
@@ -241,6 +256,8 @@ int main(int argc, char **argv)
     addProof(app, proofOptions);
     addCorrection(app, correctionOptions);
     addChart(app, chartOptions);
+    CheckOptions checkOptions;
+    addCheck(app, checkOptions);
 
     constexpr int kBadInput = static_cast<int>(lantern::ErrorKind::BadInput);
     try {
@@ -261,6 +278,7 @@ int main(int argc, char **argv)
             {"recheck", [&] { return recheck(recheckOptions); }},
             {"proof", [&] { return proof(proofOptions); }},
             {"correction", [&] { return correction(correctionOptions); }},
+            {"check", [&] { return check(checkOptions); }},
             {"chart", [&] { return chart(chartOptions); }},
         };
         return commands.at(app.get_subcommands().front()->get_name())();

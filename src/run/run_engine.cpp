@@ -6,6 +6,13 @@
 
 namespace lantern::run {
 
+namespace {
+
+/// White does not lose more than this from one reading to the next unless the meter has left it.
+constexpr double kFallenOff = 0.25;
+
+} // namespace
+
 RunEngine::RunEngine(QString logbookPath, QObject *parent)
     : QObject(parent), m_logbookPath(std::move(logbookPath)), m_taker(this)
 {
@@ -158,6 +165,7 @@ void RunEngine::startStage()
             return;
         }
         m_plan = makePlan(m_status.stage, m_results);
+        m_lastWhite = 0;
         const auto logged = logbook().readings(m_status.run, m_status.stage);
         // The steps between the readings leave their mark on the devices: repeat the last of each.
         std::optional<MonitorControls> controls;
@@ -262,8 +270,28 @@ void RunEngine::askForPatch(const ReadPatch &patch)
     m_taker.take(patch);
 }
 
+/// Where white is not turned by a person or by the search for the meter, it cannot go dark.
+bool RunEngine::hasFallenOff(const XYZ &xyz)
+{
+    const bool steady = m_status.stage == Stage::Ready || m_status.stage == Stage::Calibrate ||
+                        m_status.stage == Stage::Measure || m_status.stage == Stage::Validate ||
+                        m_status.stage == Stage::Check;
+    if (!steady || !(*m_status.patch == DeviceRgb{255, 255, 255}))
+        return false;
+    if (xyz.Y < kFallenOff * m_lastWhite)
+        return true;
+    m_lastWhite = xyz.Y;
+    return false;
+}
+
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
+    if (hasFallenOff(xyz)) {
+        fault(QString::fromStdString(meterFaultText(MeterFault::OffPatch,
+                                                    m_devices.meter->name().toStdString())),
+              MeterFault::OffPatch);
+        return;
+    }
     guarded([&] {
         LoggedReading logged{
             {*m_status.patch, xyz, integrationSeconds}, m_devices.meter->state(), {}};

@@ -109,6 +109,7 @@ private:
     void onReading(const XYZ &xyz, double integrationSeconds);
     void fault(const QString &message, MeterFault kind = MeterFault::None);
     void onZeroed();
+    bool hasFallenOff(const XYZ &xyz);
     void block(const QString &message);
     void setActivity(Activity activity, const QString &message = {});
     void publishStatus();
@@ -130,6 +131,7 @@ private:
     std::optional<SlotTable> m_loadedSlot; ///< the same
     ReadingTaker m_taker;
     bool m_pauseRequested = false;
+    double m_lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
     std::optional<MonitorControls> m_controlsAtPatch; ///< when the present patch was asked for
     std::optional<MonitorControls> m_noted; ///< by a person
     bool m_asking = false;      ///< the plan has a question to the person

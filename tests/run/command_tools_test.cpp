@@ -192,6 +192,41 @@ private slots:
         QVERIFY2(a.err.contains(message), qPrintable(a.err));
     }
 
+    void checkHoldsARunAgainstTheDisplay()
+    {
+        QTemporaryDir folder;
+        const QString out = folder.filePath(QStringLiteral("run"));
+        const Answer made =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--chart"), QStringLiteral("48"), QStringLiteral("--out"), out});
+        QVERIFY2(made.code == 0, qPrintable(made.err));
+        QStringList check = {QStringLiteral("check"), QStringLiteral("--run"), out,
+                             QStringLiteral("--display"), demo("north-desk.json"),
+                             QStringLiteral("--json")};
+        const Answer same = cli(check);
+        QVERIFY2(same.code == 0, qPrintable(same.err));
+        const Json holds = parseJson(same.out.toStdString(), "check");
+        QCOMPARE(holds["verdict"].get<std::string>(), std::string("holds"));
+        VERIFY_BELOW(holds["mean_delta_e_2000"].get<double>(), 0.4);
+        QCOMPARE(holds["patches"].size(), size_t(18));
+
+        QFile file(demo("north-desk.json"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        Json aged = parseJson(file.readAll().toStdString(), "north-desk");
+        aged["hours"] = 30000;
+        const QString old = folder.filePath(QStringLiteral("aged.json"));
+        run::writeFile(old, QByteArray::fromStdString(aged.dump()));
+        check[4] = old;
+        const Answer later = cli(check);
+        QCOMPARE(later.code, 4);
+        QVERIFY(later.out.contains(QLatin1String("redo")));
+
+        check[2] = folder.path();
+        const Answer none = cli(check);
+        QCOMPARE(none.code, 2);
+        QVERIFY(none.err.contains(QLatin1String("no finished run")));
+    }
+
 private:
     std::unique_ptr<QTemporaryDir> m_folder;
 };

@@ -1,0 +1,102 @@
+#include "cli/commands.h"
+
+#include "bench/plan_runner.h"
+#include "cli/inputs.h"
+#include "core/text.h"
+#include "run/run_results.h"
+
+#include <QFileInfo>
+
+#include <iostream>
+
+namespace lantern::cli {
+
+namespace {
+
+using namespace lantern::run;
+
+/// The newest finished run in a folder.
+RunResults finishedRun(const std::string &folder)
+{
+    const QString path = QString::fromStdString(folder) + QStringLiteral("/run.sqlite");
+    if (QFileInfo::exists(path)) {
+        Logbook logbook(path, Logbook::Access::Read);
+        for (const RunSummary &line : logbook.runs())
+            if (line.finished)
+                return loadResults(logbook, line.id);
+    }
+    throw Error(ErrorKind::BadInput, folder, "holds no finished run",
+                "Give the folder that run --out wrote.");
+}
+
+const char *verdictKey(CheckFirst::Verdict verdict)
+{
+    switch (verdict) {
+    case CheckFirst::Verdict::Holds:
+        return "holds";
+    case CheckFirst::Verdict::Drifting:
+        return "drifting";
+    case CheckFirst::Verdict::Redo:
+        break;
+    }
+    return "redo";
+}
+
+void print(const CheckFirst &c, bool json)
+{
+    if (json) {
+        Json patches = Json::array();
+        for (const CheckFirst::Patch &p : c.patches)
+            patches.push_back({{"rgb", {p.rgb.r, p.rgb.g, p.rgb.b}},
+                               {"xyz", {p.now.X, p.now.Y, p.now.Z}},
+                               {"delta_e_2000", p.deltaE00}});
+        std::cout << Json{{"verdict", verdictKey(c.verdict)},
+                          {"mean_delta_e_2000", c.meanDeltaE00},
+                          {"max_delta_e_2000", c.worstDeltaE00},
+                          {"uncertainty", c.uncertainty},
+                          {"white_delta_uv", c.whiteDeltaUv},
+                          {"luminance_ratio", c.luminanceRatio},
+                          {"black_ratio", c.blackRatio},
+                          {"grey_delta_e_2000", c.greyDeltaE00},
+                          {"close_call", c.closeCall},
+                          {"patches", patches}}
+                         .dump()
+                  << '\n';
+        return;
+    }
+    std::cout << verdictKey(c.verdict) << ": mean " << fixedNumber(c.meanDeltaE00, 2) << " ± "
+              << fixedNumber(2 * c.uncertainty, 2) << " ΔE00 from the last run, worst "
+              << fixedNumber(c.worstDeltaE00, 2) << "; white Δu'v' "
+              << fixedNumber(c.whiteDeltaUv, 4) << ", luminance "
+              << fixedNumber(100 * c.luminanceRatio, 1) << " %\n";
+}
+
+} // namespace
+
+int check(const CheckOptions &o)
+{
+    const RunResults last = finishedRun(o.run);
+    const auto reference = checkReference(last);
+    if (!reference)
+        throw Error(ErrorKind::BadInput, o.run, "its run has no profile to check against");
+    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter),
+                       last.setup.technology, o.seed);
+    bench::DisplayCondition &condition = bench.condition();
+    if (!o.controls.empty())
+        condition.controls = readControls(o.controls);
+    else if (last.controls)
+        condition.controls = *last.controls;
+    condition.lut = last.calibration->lut;
+    condition.memorySlot = last.calibration->slot;
+    PatchListPlan plan(checkFirstPatches());
+    bench::carryOut(plan, bench);
+    const CheckFirst c = judgeCheck(
+        plan.readings(),
+        ProfileFile({reference->profile.begin(), reference->profile.end()}, o.run + "/profile.icc"),
+        reference->white, reference->black, reference->scatter);
+    print(c, o.json);
+    constexpr int kNotWithin = 4;
+    return c.verdict == CheckFirst::Verdict::Holds ? 0 : kNotWithin;
+}
+
+} // namespace lantern::cli
