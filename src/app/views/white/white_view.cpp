@@ -101,6 +101,7 @@ WhiteView::WhiteView(Session *session)
     });
 
     auto *right = new QVBoxLayout;
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(0);
     right->addWidget(m_cct);
     right->addWidget(m_cctAim);
@@ -175,6 +176,9 @@ void WhiteView::setState(const SessionState &state)
         const auto factors = lightFactors(*r.advice, true);
         const std::array names = {tr("red"), tr("green"), tr("blue")};
         for (int c = 0; c < 3; ++c) {
+            const auto gain = kFields[static_cast<size_t>(c) + 1];
+            if (r.controls && std::round((*r.controls).*gain) == r.advice->controls.*gain)
+                continue; // it is advised to leave it
             Vec3 one = Vec3::Ones();
             one[c] = factors[c];
             if (std::abs(factors[c] - 1) > 0.004)
