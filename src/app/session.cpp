@@ -240,6 +240,7 @@ void Session::takeDevices()
         setNotice(QString::fromUtf8(e.what()));
     }
     m_state.meter = m_workplace->meterCard(m_state.selected);
+    refreshCard();
     refreshReady();
 }
 
@@ -315,13 +316,19 @@ void Session::refreshReady()
 void Session::setTechnology(const QString &technology)
 {
     m_workplace->setTechnology(m_state.selected, technology.toStdString());
-    const DisplayCard before = m_state.displays[m_state.selected];
+    refreshCard();
+    publish();
+}
+
+/// What the workplace knows by now of the selected display; what the logbook knows stays.
+void Session::refreshCard()
+{
     DisplayCard &card = m_state.displays[m_state.selected];
+    const DisplayCard before = card;
     card = m_workplace->displays()[m_state.selected];
     card.lastMean = before.lastMean;
     card.lastValidated = before.lastValidated;
     card.mark = before.mark;
-    publish();
 }
 
 void Session::meterChanged()

@@ -115,6 +115,7 @@ private:
     bool beginErrand(run::RunKind kind);
     void finishErrand();
     void takeDevices();
+    void refreshCard();
     void publish();
 
     Workplace *m_workplace;

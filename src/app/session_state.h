@@ -26,6 +26,7 @@ enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Co
 struct DisplayCard {
     QString id, name, model, detail, serial;
     QString technology, technologyReason;
+    QString noControls; ///< why the control channel cannot be used, where that was looked into
     bool builtIn = false; ///< a laptop's own panel
     PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's
     Chromaticity white = {0.3127, 0.3290}; ///< the same

@@ -41,6 +41,8 @@ void Pace::add(const Reading &reading, double seconds)
     m_readings.push_back(reading);
     m_seconds += seconds;
     m_integration += reading.integrationSeconds;
+    m_sumTT += reading.integrationSeconds * reading.integrationSeconds;
+    m_sumTW += reading.integrationSeconds * seconds;
 }
 
 double Pace::secondsFor(const std::vector<DeviceRgb> &patches, int furtherReadings) const
@@ -75,18 +77,16 @@ double Pace::secondsFor(const std::vector<DeviceRgb> &patches, int furtherReadin
     const auto integration = [&](double luminance) {
         return luminance > 0 ? std::clamp(product / luminance, shortest, longest) : longest;
     };
-    // Wall time for each second that the meter integrates, and the rest of a reading.
-    const double rest = (m_seconds - m_integration) / n;
+    // A reading costs a fixed time and some for each second of integration; least squares over those
+    // that were taken. Simulated meters live faster, so that a second need not be one.
+    const double spread = m_sumTT - m_integration * m_integration / n;
+    double each = 0;
+    if (spread > 1e-9)
+        each = std::max(0.0, (m_sumTW - m_integration * m_seconds / n) / spread);
+    const double fixed = std::max(0.0, (m_seconds - each * m_integration) / n);
     double sum = 0;
-    if (rest >= 0) {
-        for (const DeviceRgb &patch : patches)
-            sum += rest + integration(light.luminance(patch));
-        return further + sum;
-    }
-    // Faster than life: simulated meters. Times keep their proportions.
-    const double scale = m_seconds / m_integration;
     for (const DeviceRgb &patch : patches)
-        sum += scale * integration(light.luminance(patch));
+        sum += fixed + each * integration(light.luminance(patch));
     return further + sum;
 }
 

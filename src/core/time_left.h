@@ -19,8 +19,9 @@ public:
 
 private:
     std::vector<Reading> m_readings;
-    double m_seconds = 0;            ///< of all readings
-    double m_integration = 0;        ///< the same, what the meter says of it
+    double m_seconds = 0;     ///< of all readings, on the clock
+    double m_integration = 0; ///< the same, as the meter says
+    double m_sumTT = 0, m_sumTW = 0; ///< integration squared; integration times seconds
 };
 
 } // namespace lantern

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/error.h"
 #include "core/time_left.h"
 #include "run/devices.h"
 #include "run/reading_taker.h"
@@ -138,5 +139,17 @@ private:
     QElapsedTimer m_patchClock; ///< since the present patch was asked for
     Pace m_pace;
 };
+
+template <class F> void RunEngine::guarded(F &&work)
+{
+    try {
+        work();
+    } catch (const Error &e) {
+        if (m_status.run == 0)
+            emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
+        else
+            fault(QString::fromUtf8(e.what()));
+    }
+}
 
 } // namespace lantern::run

@@ -269,6 +269,25 @@ private slots:
         QVERIFY(rig.state().results.controls == at());
     }
 
+    void aMonitorWithNothingToTurnIsSkipped()
+    {
+        WindowRig rig;
+        rig.session->selectDisplay(1);
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return !rig.state().results.whites.empty(); }));
+        auto *skip = child<QPushButton>(rig, "skipAdjusting");
+        QVERIFY(rig.waitFor([&] { return skip->isVisible(); }));
+        QTest::mouseClick(skip, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().status.stage == Stage::Calibrate &&
+                   rig.state().status.activity == Activity::Waiting;
+        }));
+        QCOMPARE(int(rig.state().results.setup.adjust), int(run::AdjustMode::Skip));
+        QVERIFY(rig.pressUntil(Stage::Measure)); // the LUT does it alone
+        VERIFY_BELOW(rig.state().results.calibration->meanDeltaE00, 0.7);
+    }
+
     void zeroingIsAskedForInWordsAndADrawing()
     {
         WindowRig rig;

@@ -129,8 +129,15 @@ private slots:
             QVERIFY(std::find(seen.begin(), seen.end(), p) != seen.end());
     }
 
+    void timeLeftFollowsTheMetersIntegration_data()
+    {
+        QTest::addColumn<double>("speed"); // of the bench against life
+        QTest::newRow("a real meter") << 1.0;
+        QTest::newRow("the bench, twenty times life") << 20.0;
+    }
     void timeLeftFollowsTheMetersIntegration()
     {
+        QFETCH(double, speed);
         const ToyDisplay display;
         const MeterTiming timing;
         const auto patches = measuringOrder(makeChart(300));
@@ -144,11 +151,11 @@ private slots:
         constexpr size_t kRead = 60; // about a minute
         for (size_t i = 0; i < kRead; ++i) {
             const Reading r = take(patches[i]);
-            pace.add(r, r.integrationSeconds + timing.settleSeconds + 0.05);
+            pace.add(r, (r.integrationSeconds + timing.settleSeconds) / speed + 0.05);
         }
         double truth = 0;
         for (size_t i = kRead; i < patches.size(); ++i)
-            truth += take(patches[i]).integrationSeconds + timing.settleSeconds + 0.05;
+            truth += (take(patches[i]).integrationSeconds + timing.settleSeconds) / speed + 0.05;
         const double told = pace.secondsFor({patches.begin() + kRead, patches.end()}, 0);
         VERIFY_BELOW(std::abs(told / truth - 1), 0.15);
     }

@@ -147,6 +147,7 @@ std::vector<DisplayCard> StudioWorkplace::displays() const
             card.primaries = {place.edid->red, place.edid->green, place.edid->blue};
             card.white = place.edid->white;
         }
+        card.noControls = place.noControls;
         card.remoteControls = place.controls != nullptr;
         card.gains = place.controls ? place.controls->capabilities().gains : !card.builtIn;
         cards.push_back(card);

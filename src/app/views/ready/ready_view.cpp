@@ -159,7 +159,10 @@ void ReadyView::showDisplay(const SessionState &state)
     facts << (card.builtIn          ? tr("built in, nothing to turn")
               : card.remoteControls ? tr("answers on its control channel")
                                     : tr("turned by hand"));
-    m_display->setText(facts.join(QStringLiteral(" · ")));
+    QString text = facts.join(QStringLiteral(" · "));
+    if (!card.noControls.isEmpty())
+        text += QStringLiteral(". ") + card.noControls;
+    m_display->setText(text);
     m_technology->setCurrentIndex(m_technology->findData(card.technology));
     m_technology->setEnabled(!state.isMeasuring() && !state.hasRun());
     m_reason->setText(card.technologyReason + QLatin1Char(' ') +

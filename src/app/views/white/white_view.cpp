@@ -63,7 +63,8 @@ WhiteView::WhiteView(Session *session)
       m_luminance(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)),
       m_controls(new QWidget),
       m_note(makeLabel({}, theme::kSmall, theme::kMuted)),
-      m_switch(new QPushButton)
+      m_switch(new QPushButton),
+      m_skip(new QPushButton(tr("It has &nothing to turn")))
 {
     m_dial->setObjectName(QStringLiteral("whiteDial"));
     auto *grid = new QGridLayout(m_controls);
@@ -113,6 +114,11 @@ WhiteView::WhiteView(Session *session)
     right->addWidget(m_controls);
     right->addWidget(m_note);
     right->addWidget(m_switch, 0, Qt::AlignLeft);
+    right->addWidget(m_skip, 0, Qt::AlignLeft);
+    m_skip->setObjectName(QStringLiteral("skipAdjusting"));
+    m_skip->setToolTip(tr("Goes on with the video LUT, which brings white to the aim by itself."));
+    connect(m_skip, &QPushButton::clicked, this,
+            [this] { this->session()->setAdjustMode(AdjustMode::Skip); });
     right->addStretch(1);
     auto *rightSide = new QWidget;
     rightSide->setLayout(right);
@@ -208,6 +214,8 @@ void WhiteView::showControls(const SessionState &state)
     const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
     m_switch->setVisible(adjusting && card.remoteControls &&
                          state.status.activity != Activity::Blocked);
+    m_skip->setVisible(adjusting && !card.remoteControls && m_mode == AdjustMode::ByHand &&
+                       state.status.activity != Activity::Blocked);
     m_switch->setToolTip(tr("The advice is learned from your turns so far."));
     m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them")
                                                    : tr("Turn them by hand"));

@@ -33,7 +33,7 @@ private:
     QWidget *m_controls;
     std::array<ControlRow, kControls> m_rows;
     QLabel *m_note, *m_lastTitle;
-    QPushButton *m_switch;
+    QPushButton *m_switch, *m_skip;
     run::AdjustMode m_mode = run::AdjustMode::Automatic;
     bool m_gains = true, m_updating = false;
 };

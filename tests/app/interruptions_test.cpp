@@ -1,0 +1,240 @@
+#include "app/views/compare/compare_view.h"
+#include "app/views/white/white_view.h"
+#include "core/chart.h"
+#include "core/error.h"
+#include "run/files.h"
+#include "runner.h"
+#include "window_rig.h"
+
+#include <QComboBox>
+#include <QDir>
+#include <QDoubleSpinBox>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QProcess>
+#include <QTableView>
+
+using namespace lantern;
+using namespace lantern::app;
+using lantern::run::Activity;
+using lantern::run::Stage;
+using lantern::test::WindowRig;
+
+namespace {
+
+bool onX11()
+{
+    return QGuiApplication::platformName() == QLatin1String("xcb");
+}
+
+} // namespace
+
+/// What goes wrong or is broken off in the middle, and how it goes on.
+class InterruptionsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void aLutLoadedBySomethingElseIsNoticed()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Validate));
+        QVERIFY(rig.state().inUse.lutMatches);
+        rig.demo->activate(0, std::nullopt); // another program resets LUT and property
+        rig.session->refreshProfileInUse();
+        QVERIFY(!rig.state().inUse.lutMatches);
+        const auto rows = ledgerRows(rig.state());
+        QCOMPARE(rows.back().mark, Mark::Over);
+    }
+
+    void aFaultStopsWithAMessageAndTheSamePressGoesOn()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        rig.demo->rig(0)->with([](bench::Bench &b) {
+            b.meter().injectFault(b.meter().readingNumber() + 10, MeterFault::Unplugged);
+        });
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
+        QTest::qWait(40);
+        auto *notice = rig.window->findChild<QLabel *>(QStringLiteral("notice"));
+        QVERIFY(notice->isVisible());
+        QVERIFY2(notice->text().contains(QLatin1String("unplugged")), qPrintable(notice->text()));
+        QCOMPARE(rig.action()->text(), QStringLiteral("Go on"));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Build; }));
+        QCOMPARE(rig.state().results.chart.size(), measuringOrder(makeChart(96)).size());
+    }
+
+    void aCoveredPatchIsNoticed()
+    {
+        if (!onX11())
+            QSKIP("needs a screen to look at");
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QWidget cover(nullptr, Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
+                                   Qt::X11BypassWindowManagerHint);
+        cover.setGeometry(rig.demo->patchWindow()->geometry());
+        QPalette p;
+        p.setColor(QPalette::Window, QColor(12, 200, 7));
+        cover.setPalette(p);
+        rig.demo->setSpeed(20);
+        QVERIFY(rig.press());
+        QTest::qWait(200);
+        cover.show();
+        cover.raise();
+        // The patch raises itself once for each reading; keep covering it until that is noticed.
+        QVERIFY(rig.waitFor([&] {
+            cover.raise();
+            return rig.state().status.activity == Activity::Faulted;
+        }));
+        QVERIFY(rig.state().notice.contains(QLatin1String("covers the patch")));
+        cover.hide();
+        rig.demo->setSpeed(0);
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Build; }));
+    }
+
+    void pauseAndGoOnFromTheRunBar()
+    {
+        WindowRig rig(20);
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QVERIFY(rig.press());
+        auto *bar = rig.window->findChild<RunBar *>(QStringLiteral("runBar"));
+        auto *pause = bar->findChild<QPushButton *>(QStringLiteral("pause"));
+        QVERIFY(
+            rig.waitFor([&] { return bar->isVisible() && rig.state().status.readingsDone > 2; }));
+        QTest::mouseClick(pause, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Paused; }));
+        QVERIFY(rig.waitFor([&] { return pause->text().contains(QLatin1String("Go on")); }));
+        const int done = rig.state().status.readingsDone;
+        QTest::mouseClick(pause, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > done + 2; }));
+        QTest::mouseClick(bar->findChild<QPushButton *>(QStringLiteral("stop")), Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun;
+        }));
+        QTest::qWait(40);
+        QVERIFY(!bar->isVisible());
+        QCOMPARE(rig.action()->text(), QStringLiteral("Go on with the unfinished run"));
+        rig.demo->setSpeed(0);
+        QVERIFY(rig.press());
+        QVERIFY(rig.pressUntil(Stage::Build));
+        QCOMPARE(rig.state().results.chart.size(), measuringOrder(makeChart(96)).size());
+    }
+
+    void aRunIsOfferedAgainAfterACrash()
+    {
+        QTemporaryDir folder;
+        const QString logbook = folder.filePath(QStringLiteral("log.sqlite"));
+        {
+            WindowRig rig(0, logbook);
+            QVERIFY(rig.pressUntil(Stage::Measure));
+        }
+        WindowRig rig(0, logbook);
+        QVERIFY(rig.state().unfinishedRun.has_value());
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Measure; }));
+        QVERIFY(rig.state().results.calibration.has_value());
+        QVERIFY(rig.pressUntil(Stage::Done));
+    }
+
+    void stoppingPutsTheDisplaysOwnLutBack()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const VideoLut own = rig.state().results.calibration->lut;
+        rig.session->newRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QVERIFY(rig.pressUntil(Stage::Adjust)); // the run has loaded a LUT without correction
+        rig.session->refreshProfileInUse();
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().inUse.checked; }));
+        QVERIFY(rig.state().inUse.lutMatches);
+        QVERIFY(rig.state().inUse.profileMatches);
+        if (onX11())
+            QCOMPARE(platform::X11VideoLut(platform::x11Outputs().front()).read(), own);
+    }
+
+    void aNewRunCanBePreferredToAnUnfinishedOne()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        rig.session->newRun();
+        QTest::qWait(60);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+        rig.session->selectDisplay(0);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        rig.session->discardRun();
+        QTest::qWait(60);
+        rig.session->selectDisplay(0);
+        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+    }
+
+    void aRunCanBeDiscardedInTheMiddle()
+    {
+        WindowRig rig(20);
+        QVERIFY(rig.pressUntil(Stage::Calibrate));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 3; }));
+        rig.session->discardRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QTest::qWait(60);
+        QVERIFY(!rig.state().unfinishedRun);
+        QVERIFY(!rig.state().results.before);
+        QVERIFY(rig.pressUntil(Stage::Adjust)); // and the next one starts from the beginning
+    }
+
+    void aReadOnlyProfileFolderIsNamed()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Install));
+        const QString icc = platform::userProfileFolder();
+        QDir(icc).removeRecursively();
+        run::writeFile(
+            icc, "in the folder's place"); // root may write anywhere, so a folder is not enough
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
+        QVERIFY2(rig.state().notice.contains(icc), qPrintable(rig.state().notice));
+        QVERIFY(QFile::remove(icc));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Validate; }));
+        QVERIFY(rig.state().inUse.profileMatches);
+    }
+
+    void theSecondProgramOnALogbookIsTurnedAway()
+    {
+        WindowRig rig;
+        VERIFY_ERROR(run::Logbook(rig.logbook(), run::Logbook::Access::Write), "in use by");
+    }
+
+    void displaysCannotBeChangedInMidReading()
+    {
+        WindowRig rig(5);
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 1; }));
+        rig.session->selectDisplay(1);
+        QCOMPARE(rig.state().selected, 0);
+        QVERIFY(rig.state().notice.contains(QLatin1String("under way")));
+        rig.session->setAim(aimPresets()[1]);
+        QCOMPARE(rig.state().aim.name, aimPresets()[0].name);
+    }
+
+    void aMissingMeterIsSeenInTheChecklist()
+    {
+        WindowRig rig;
+        QVERIFY(rig.state().ready.front().done);
+        rig.demo->injectFault(0, MeterFault::Unplugged);
+        rig.session->selectDisplay(0);
+        QVERIFY(!rig.state().ready.front().done);
+        QVERIFY(rig.state().ready.front().finding.contains(QLatin1String("does not answer")));
+    }
+};
+
+static const lantern::test::Register<InterruptionsTest> registered("InterruptionsTest");
+
+#include "interruptions_test.moc"
