@@ -35,6 +35,7 @@ MainWindow::MainWindow(Session *session, Workplace *workplace)
       m_desk(new DeskWidget),
       m_ledger(new LedgerView),
       m_stack(new QStackedWidget),
+      m_meterHelp(new MeterHelp),
       m_handEntry(new HandEntry),
       m_runBar(new RunBar),
       m_buttons(new MonitorButtons(this))
@@ -48,10 +49,14 @@ MainWindow::MainWindow(Session *session, Workplace *workplace)
         m_views[entry.id] = view;
         m_stack->addWidget(view);
     }
+    auto *right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(m_stack, 1);
+    right->addWidget(m_meterHelp);
     auto *middle = new QHBoxLayout;
     middle->setSpacing(0);
     middle->addWidget(m_ledger);
-    middle->addWidget(m_stack, 1);
+    middle->addLayout(right, 1);
     auto *central = new QWidget;
     auto *all = new QVBoxLayout(central);
     all->setContentsMargins(0, 0, 0, 0);
@@ -228,6 +233,7 @@ void MainWindow::showState()
     m_newRunAction->setEnabled(!state.isMeasuring() && !state.preparing);
 
     m_checkAction->setEnabled(!state.isMeasuring() && !state.preparing);
+    m_meterHelp->setState(state);
     m_handEntry->setWanted(state.entryWanted);
     if (m_demo)
         showButtons(state);

@@ -3,6 +3,7 @@
 #include "app/desk/desk_widget.h"
 #include "app/hand_entry.h"
 #include "app/ledger/ledger_view.h"
+#include "app/meter_help.h"
 #include "app/monitor_buttons.h"
 #include "app/run_bar.h"
 #include "app/session.h"
@@ -53,6 +54,7 @@ private:
     DeskWidget *m_desk;
     LedgerView *m_ledger;
     QStackedWidget *m_stack;
+    MeterHelp *m_meterHelp;
     HandEntry *m_handEntry;
     RunBar *m_runBar;
     WhichWindow m_which;

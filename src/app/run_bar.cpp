@@ -100,9 +100,11 @@ void RunBar::setState(const SessionState &state)
     const run::RunStatus &s = state.status;
     const int total = s.readingsDone + s.readingsLeft;
     QString what = stageTitle(s.stage);
+    // Nobody knows how long a person turns or a panel warms.
     const bool open =
-        s.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand;
-    m_progress->setVisible(!open); // nobody knows how long a person turns
+        s.stage == Stage::WarmUp ||
+        (s.stage == Stage::Adjust && state.results.setup.adjust == run::AdjustMode::ByHand);
+    m_progress->setVisible(!open);
     if (open)
         what += tr(" · reading %1").arg(s.readingsDone + 1);
     else if (total > 0)

@@ -67,7 +67,8 @@ void Session::connectEngine()
     connect(m_engine, &run::RunEngine::installedByEye, this, [this] {
         readLogbook();
         refreshProfileInUse();
-        setNotice(tr("The profile made by eye is installed and in use."));
+        if (m_state.byEye)
+            setNotice(tr("The profile made by eye is installed and in use."));
     });
     connect(this, &Session::roomRequested, m_engine, &run::RunEngine::readRoom);
     connect(m_engine, &run::RunEngine::resultsChanged, this, [this](const run::RunResults &r) {

@@ -16,17 +16,20 @@ struct TimedWhite {
 /// How far a display is from being warm, judged by the drift of its white.
 struct WarmUp {
     bool enough = false;      ///< there are readings enough to judge
-    bool warm = false;        ///< what is still to come is less than kWarmDrift
-    double drift = 0;         ///< still to come in any of X, Y, Z, relative
+    bool warm = false;        ///< what is still to come is surely less than kWarmDrift
+    double drift = 0;         ///< to come in the next kWarmOutlook in any of X, Y, Z, relative
     double minutesToWarm = 0; ///< until it is less than kWarmDrift; 0 when warm
 };
 
-/// Relative drift of white below which a display counts as warm. Common practice.
+/// A display is warm when its white drifts by less than this part in so many minutes, about as long
+/// as a run takes. Common practice.
 inline constexpr double kWarmDrift = 0.005;
+inline constexpr double kWarmOutlookMinutes = 10;
 
 /// Fits each of X, Y, Z with a value that is approached exponentially, all with one time constant
 /// of 1 to 60 minutes; a display's lamps and driving parts warm as one body. Drift that does not
-/// stand out from the readings' own scatter counts as none.
+/// stand out from the readings' own scatter counts as none; but only when the scatter would not
+/// hide as much as kWarmDrift is there enough to call a display warm.
 WarmUp judgeWarmUp(const std::vector<TimedWhite> &whites);
 
 /// Reads white again and again until it is warm.

@@ -192,7 +192,11 @@ void RunEngine::startStage()
 
 void RunEngine::onZeroed()
 {
-    if (m_status.activity == Activity::Working && m_plan)
+    if (std::exchange(m_zeroingByHand, false))
+        fault(tr("%1 is zeroed. Hang it back on the patch, then go on.")
+                  .arg(m_devices.meter->name()),
+              MeterFault::OffPatch);
+    else if (m_status.activity == Activity::Working && m_plan)
         step();
     else
         emit meterGreeted(m_devices.meter->name());

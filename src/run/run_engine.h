@@ -135,6 +135,7 @@ private:
     double m_lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
     std::optional<MonitorControls> m_controlsAtPatch; ///< when the present patch was asked for
     std::optional<MonitorControls> m_noted; ///< by a person
+    bool m_zeroingByHand = false; ///< off the screen, so that it has to be hung back
     bool m_asking = false;      ///< the plan has a question to the person
     QElapsedTimer m_patchClock; ///< since the present patch was asked for
     Pace m_pace;

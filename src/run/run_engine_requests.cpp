@@ -55,6 +55,7 @@ void RunEngine::resume()
         if (m_plan) {
             if (std::exchange(m_asking, false))
                 m_plan->acknowledge();
+            m_zeroingByHand = wantsZeroing;
             if (wantsZeroing)
                 m_taker.zero();
             else

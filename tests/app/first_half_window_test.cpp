@@ -301,6 +301,11 @@ private slots:
         QVERIFY(drawing->accessibleDescription().contains(QLatin1String("dark flat place")));
         QVERIFY(rig.state().notice.contains(QLatin1String("Cover its opening")));
         QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().notice.contains(QLatin1String("Hang it back")) &&
+                   drawing->accessibleDescription().contains(QLatin1String("counterweight"));
+        }));
+        QVERIFY(rig.press());
         QVERIFY(rig.pressUntil(Stage::Adjust));
         QVERIFY(!drawing->isVisible());
     }

@@ -159,6 +159,10 @@ private slots:
         QVERIFY2(rig.status.message.contains(QLatin1String("Cover its opening")),
                  qPrintable(rig.status.message));
         rig.engine.resume();
+        QVERIFY(rig.waitUntil([&] { return rig.status.fault == MeterFault::OffPatch; }));
+        QVERIFY2(rig.status.message.contains(QLatin1String("Hang it back")),
+                 qPrintable(rig.status.message));
+        rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Waiting));
         QCOMPARE(int(rig.status.stage), int(Stage::Adjust));
     }

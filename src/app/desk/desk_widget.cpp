@@ -126,7 +126,9 @@ void DeskWidget::paintMeter(QPainter &p) const
     auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour) {
         p.setFont(font);
         p.setPen(colour);
-        p.drawText(QRectF(left, y, kMeterWidth - 10, 20), Qt::AlignLeft | Qt::AlignVCenter, text);
+        const double w = kMeterWidth - 10 - p.transform().dx();
+        p.drawText(QRectF(left, y, w, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(font).elidedText(text, Qt::ElideRight, w));
     };
     const MeterCard &m = m_state.meter;
     const QFont bold = theme::font(11, QFont::DemiBold);

@@ -150,8 +150,7 @@ LedgerView::LedgerView(QWidget *parent)
       m_aimSummary(new QLabel),
       m_action(new QPushButton),
       m_hint(new QLabel),
-      m_notice(new QLabel),
-      m_drawing(new MeterDrawing(MeterDrawing::What::Zero))
+      m_notice(new QLabel)
 {
     setFixedWidth(kWidth);
     setAutoFillBackground(true);
@@ -184,6 +183,8 @@ LedgerView::LedgerView(QWidget *parent)
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_table->setMinimumHeight(4 * kRowHeight);
+    m_table->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(kRowHeight);
     m_table->setPalette(dark);
@@ -220,15 +221,13 @@ LedgerView::LedgerView(QWidget *parent)
     bottom->addWidget(m_action);
     bottom->addWidget(m_hint);
     bottom->addWidget(m_notice);
-    m_drawing->setObjectName(QStringLiteral("whatToDo"));
-    m_drawing->setFixedHeight(140);
-    bottom->addWidget(m_drawing);
 
     auto *all = new QVBoxLayout(this);
     all->setContentsMargins(0, 0, 0, 0);
     all->setSpacing(0);
     all->addLayout(top);
-    all->addWidget(m_table);
+    constexpr int kFirst = 100; // takes the room before the stretch below does
+    all->addWidget(m_table, kFirst);
     all->addLayout(bottom);
     all->addStretch(1);
 }
@@ -241,7 +240,8 @@ void LedgerView::setState(const SessionState &state)
     m_updating = true;
     m_model->setRows(ledgerRows(state));
     const int rows = m_model->rowCount();
-    m_table->setFixedHeight(m_table->horizontalHeader()->height() + rows * kRowHeight + 2);
+    // As high as its rows; where the window is low it scrolls.
+    m_table->setMaximumHeight(m_table->horizontalHeader()->height() + rows * kRowHeight + 2);
     // Keep the row that was chosen if it opens the view shown; else the first one that does.
     const QModelIndex current = m_table->currentIndex();
     if (!current.isValid() || m_model->rows()[current.row()].view != state.view) {
@@ -266,10 +266,6 @@ void LedgerView::setState(const SessionState &state)
     m_hint->setVisible(!action.hint.isEmpty());
     m_notice->setText(state.notice);
     m_notice->setVisible(!state.notice.isEmpty());
-    const bool zero = state.status.fault == MeterFault::WantsZeroing;
-    const bool hang = state.status.fault == MeterFault::OffPatch;
-    m_drawing->setVisible(zero || hang);
-    m_drawing->setWhat(hang ? MeterDrawing::What::Hang : MeterDrawing::What::Zero);
 }
 
 } // namespace lantern::app

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "app/ledger/ledger_rows.h"
-#include "app/widgets/meter_drawing.h"
 
 #include <QAbstractTableModel>
 #include <QLabel>
@@ -49,7 +48,6 @@ private:
     QPushButton *m_action;
     QLabel *m_hint;
     QLabel *m_notice;
-    MeterDrawing *m_drawing; ///< what to do with the meter, when it asks for a hand
     bool m_updating = false;
     bool m_giveFocusBack = false;
 };

@@ -71,6 +71,7 @@ AimView::AimView(Session *session)
     m_contrast->setAlignment(Qt::AlignRight);
     m_patches->setRange(kMinChart, kMaxChart);
     m_patches->setAlignment(Qt::AlignRight);
+    m_preset->setPlaceholderText(tr("your own numbers"));
     fillPresets({});
     m_measureKind->addItems(
         {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
@@ -146,14 +147,10 @@ AimView::AimView(Session *session)
     grid->addWidget(primariesWhy, row + 1, 1, 1, 4);
     row += 2;
     auto *light = makeLabel(tr("From the light"), 11, theme::kText);
-    grid->addWidget(light, row, 0);
+    grid->addWidget(light, row, 0, Qt::AlignTop);
     grid->addWidget(m_room, row, 1, 1, 4);
-    auto *lightWhy = makeLabel(tr("Of a viewing booth or the room: diffuser on the meter, facing "
-                                  "the light, where the print lies. Read it a few times."),
-                               theme::kSmall, theme::kMuted);
-    lightWhy->setContentsMargins(0, 0, 0, 12);
-    grid->addWidget(lightWhy, row + 1, 1, 1, 4);
-    row += 2;
+    m_room->setContentsMargins(0, 0, 0, 12);
+    ++row;
     auto *measureNumber = new QWidget;
     auto *measureStack = new QHBoxLayout(measureNumber);
     measureStack->setContentsMargins(0, 0, 0, 0);

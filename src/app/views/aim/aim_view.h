@@ -48,7 +48,7 @@ private:
     QLabel *m_problem;
     PrimariesEdit *m_primaries;
     RoomLightBar *m_room;
-    bool m_updating = false;
+    bool m_updating = true; ///< until it has been shown an aim for the first time
 };
 
 } // namespace lantern::app

@@ -2,6 +2,7 @@
 
 #include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
+#include "app/views/view.h"
 #include "core/white.h"
 
 #include <QHBoxLayout>
@@ -31,20 +32,22 @@ RoomLightBar::RoomLightBar(QWidget *parent)
       m_white(new QPushButton(tr("Use its white"))),
       m_luminance(new QPushButton(tr("Use its luminance"))),
       m_startOver(new QPushButton(tr("Start over"))),
-      m_figures(new QLabel)
+      m_figures(makeLabel({}, theme::kSmall, theme::kMuted))
 {
     m_read->setObjectName(QStringLiteral("readLight"));
     m_white->setObjectName(QStringLiteral("useLightWhite"));
     m_luminance->setObjectName(QStringLiteral("useLightLuminance"));
     m_luminance->setToolTip(tr("Of a white sheet of paper that lies in this light."));
-    m_figures->setForegroundRole(QPalette::PlaceholderText);
-    auto *row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->addWidget(m_read);
-    row->addWidget(m_figures, 1);
-    row->addWidget(m_white);
-    row->addWidget(m_luminance);
-    row->addWidget(m_startOver);
+    m_figures->setWordWrap(true);
+    auto *row = new QHBoxLayout;
+    for (QPushButton *button : {m_read, m_white, m_luminance, m_startOver})
+        row->addWidget(button);
+    row->addStretch(1);
+    auto *column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    column->addLayout(row);
+    column->addWidget(m_figures);
     connect(m_read, &QPushButton::clicked, this, &RoomLightBar::readWanted);
     connect(m_startOver, &QPushButton::clicked, this, &RoomLightBar::startOverWanted);
     connect(m_white, &QPushButton::clicked, this,
@@ -62,7 +65,8 @@ void RoomLightBar::setState(const SessionState &state)
     for (QPushButton *button : {m_white, m_luminance, m_startOver})
         button->setVisible(!m_readings.empty());
     if (m_readings.empty()) {
-        m_figures->clear();
+        m_figures->setText(tr("Of a viewing booth or the room: diffuser on the meter, facing the "
+                              "light, where the print lies. Read it a few times."));
         return;
     }
     const run::RoomLight mean = meanLight(m_readings);

@@ -60,6 +60,9 @@ ByEyeView::ByEyeView(Session *session)
                        tr("7  Neutral grey"), tr("8  Profile")});
     m_steps->setFixedWidth(150);
     m_words->setWordWrap(true);
+    QSizePolicy kept = m_target->sizePolicy();
+    kept.setRetainSizeWhenHidden(true);
+    m_target->setSizePolicy(kept);
     auto *side = new QVBoxLayout;
     side->setContentsMargins(0, 0, 0, 0);
     side->addWidget(m_words);
