@@ -12,7 +12,8 @@
 namespace lantern::test {
 
 /// A made-up display's EDID 1.4: 597 x 336 mm, ten bits, its primaries given to 1/1024.
-inline std::vector<uint8_t> madeUpEdid(const std::array<Chromaticity, 4> &colours, const std::string &name)
+inline std::vector<uint8_t> madeUpEdid(const std::array<Chromaticity, 4> &colours,
+                                       const std::string &name)
 {
     std::vector<uint8_t> e(128, 0);
     const std::array<uint8_t, 8> header = {0, 255, 255, 255, 255, 255, 255, 0};

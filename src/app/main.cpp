@@ -59,9 +59,8 @@ int main(int argc, char **argv)
         QObject::tr("Measures displays, brings them to an aim and proves it."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption logbookOption(QStringLiteral("logbook"),
-                                           QObject::tr("File of the logbook."),
-                                           QStringLiteral("path"));
+    const QCommandLineOption logbookOption(
+        QStringLiteral("logbook"), QObject::tr("File of the logbook."), QStringLiteral("path"));
     const QCommandLineOption demoOption(
         QStringLiteral("demo"), QObject::tr("Simulated displays and meters instead of real ones."));
     parser.addOption(logbookOption);

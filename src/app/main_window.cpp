@@ -40,9 +40,8 @@ MainWindow::MainWindow(Session *session, Workplace *workplace)
       m_runBar(new RunBar),
       m_buttons(new MonitorButtons(this))
 {
-    setWindowTitle(workplace->title().isEmpty()
-                       ? tr("Bold Lantern")
-                       : tr("Bold Lantern · %1").arg(workplace->title()));
+    setWindowTitle(workplace->title().isEmpty() ? tr("Bold Lantern")
+                                                : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
     for (const ViewEntry &entry : viewRegistry()) {
         View *view = entry.make(session);
@@ -233,6 +232,10 @@ void MainWindow::showState()
     m_newRunAction->setEnabled(!state.isMeasuring() && !state.preparing);
 
     m_checkAction->setEnabled(!state.isMeasuring() && !state.preparing);
+    if (m_patchPlaced != m_workplace->patchWindow()->isPlaced()) {
+        m_patchPlaced = !m_patchPlaced;
+        placeHelpers(); // back to its corner, when it was forgotten
+    }
     m_meterHelp->setState(state);
     m_handEntry->setWanted(state.entryWanted);
     if (m_demo)

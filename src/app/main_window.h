@@ -23,7 +23,8 @@ namespace lantern::app {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    /// Neither is owned. A demonstration gets a menu for its bench, the real thing one for its meter.
+    /// Neither is owned. A demonstration gets a menu for its bench, the real thing one for its
+    /// meter.
     MainWindow(Session *session, Workplace *workplace);
 
     /// Lights the display that is chosen, so that it cannot be mistaken.
@@ -63,6 +64,7 @@ private:
     QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
     int m_buttonsFor = -1; ///< display whose buttons are shown
     bool m_buttonsWanted = false;
+    bool m_patchPlaced = false;
 };
 
 } // namespace lantern::app

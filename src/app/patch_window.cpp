@@ -15,8 +15,8 @@ constexpr int kSide = 216;    ///< pixels at 100 %: some 57 mm, twice the meter'
 constexpr int kSeenSide = 48; ///< part of it that the meter looks at
 constexpr int kCheckEveryMs = 5;
 constexpr int kCoveredAfterMs = 800;
-constexpr Qt::WindowFlags kOnTop = Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint |
-                                   Qt::WindowDoesNotAcceptFocus;
+constexpr Qt::WindowFlags kOnTop =
+    Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus;
 
 QRect around(const QPoint &centre, int side)
 {
@@ -78,7 +78,8 @@ void PatchWindow::mouseMoveEvent(QMouseEvent *event)
     move(event->globalPosition().toPoint() - m_grip);
 }
 
-FieldWindow::FieldWindow(QWidget *parent) : ColourWindow(kOnTop | Qt::BypassWindowManagerHint, parent)
+FieldWindow::FieldWindow(QWidget *parent)
+    : ColourWindow(kOnTop | Qt::BypassWindowManagerHint, parent)
 {
     setObjectName(QStringLiteral("fieldWindow"));
     setWindowTitle(tr("Looking for the meter"));
@@ -123,7 +124,8 @@ WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
 {
     m_checkTimer.setInterval(kCheckEveryMs);
     connect(&m_checkTimer, &QTimer::timeout, this, &WindowPresenter::check);
-    for (ColourWindow *shown : {static_cast<ColourWindow *>(m_patch), static_cast<ColourWindow *>(&m_field)})
+    for (ColourWindow *shown :
+         {static_cast<ColourWindow *>(m_patch), static_cast<ColourWindow *>(&m_field)})
         connect(shown, &ColourWindow::painted, this, [this] {
             if (m_waiting)
                 check();
@@ -159,8 +161,9 @@ QRect WindowPresenter::lookedAt() const
 {
     if (!m_region)
         return around(m_patch->mapToGlobal(m_patch->rect().center()), kSeenSide);
-    const QPoint middle(static_cast<int>((m_region->left + m_region->width / 2) * m_field.width()),
-                        static_cast<int>((m_region->top + m_region->height / 2) * m_field.height()));
+    const QPoint middle(
+        static_cast<int>((m_region->left + m_region->width / 2) * m_field.width()),
+        static_cast<int>((m_region->top + m_region->height / 2) * m_field.height()));
     return around(m_field.mapToGlobal(middle), kSeenSide);
 }
 

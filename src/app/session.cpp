@@ -88,6 +88,7 @@ void Session::connectEngine()
         m_state.readingRoom = false;
         m_state.roomReadings.push_back(room);
         m_state.meter.room = room;
+        m_state.meter.roomTitle = tr("Room");
         publish();
     });
     connect(m_engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
@@ -280,8 +281,7 @@ void Session::selectDisplay(int index)
 void Session::putBack()
 {
     try {
-        m_workplace->activate(m_state.selected,
-                              m_state.byEye ? m_state.byEye : m_state.lastTime);
+        m_workplace->activate(m_state.selected, m_state.byEye ? m_state.byEye : m_state.lastTime);
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
@@ -421,8 +421,7 @@ void Session::setNotice(const QString &notice)
 void Session::publish()
 {
     judgeAim();
-    m_state.ready =
-        readyPoints(m_state.readyFacts, m_state.warmUp, m_state.placement, m_ticked);
+    m_state.ready = readyPoints(m_state.readyFacts, m_state.warmUp, m_state.placement, m_ticked);
     if (!m_publish.isActive())
         m_publish.start(kPublishMs);
 }

@@ -41,7 +41,8 @@ void Session::beginRun()
 /// A small run of its own, done in one go; false when it has to wait.
 bool Session::beginErrand(RunKind kind)
 {
-    if (m_state.isMeasuring() || (m_state.hasRun() && m_state.status.activity != Activity::Finished)) {
+    if (m_state.isMeasuring() ||
+        (m_state.hasRun() && m_state.status.activity != Activity::Finished)) {
         setNotice(tr("A run is under way. Finish or stop it first."));
         return false;
     }
@@ -308,7 +309,7 @@ void Session::act()
         break;
     case Intent::SameAgain:
         if (m_state.lastTime)
-            applyAim(m_state.lastTime->setup.aim);
+            setAim(m_state.lastTime->setup.aim);
         m_state.freshRunWanted = true;
         m_state.check.reset();
         showView(ViewId::Ready);

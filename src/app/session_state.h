@@ -26,7 +26,7 @@ enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Co
 struct DisplayCard {
     QString id, name, model, detail, serial;
     QString technology, technologyReason;
-    QString noControls; ///< why the control channel cannot be used, where that was looked into
+    QString noControls;   ///< why the control channel cannot be used, where that was looked into
     bool builtIn = false; ///< a laptop's own panel
     PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's
     Chromaticity white = {0.3127, 0.3290}; ///< the same
@@ -44,6 +44,7 @@ struct MeterCard {
     QString name, kind, state;
     std::optional<XYZ> lastReading;
     std::optional<run::RoomLight> room;
+    QString roomTitle; ///< where the room's light is known from
 };
 
 /// How much to measure.
@@ -81,9 +82,9 @@ struct SessionState {
     std::vector<ReadyPoint> ready;
     std::optional<CheckFirst> check; ///< newest check of this display since its last run
     std::optional<QDateTime> checkedAt;
-    std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
-    qint64 lastRun = 0; ///< the run that lastTime is of; 0: none
-    std::optional<DeviceRgb> entryWanted; ///< patch whose numbers the person is to type in
+    std::optional<run::RunResults> byEye;     ///< newest profile by eye, unless a run came after it
+    qint64 lastRun = 0;                       ///< the run that lastTime is of; 0: none
+    std::optional<DeviceRgb> entryWanted;     ///< patch whose numbers the person is to type in
     std::vector<run::RoomLight> roomReadings; ///< taken since the room was last asked for
     bool readingRoom = false;
     bool readyConfirmed = false;
@@ -108,8 +109,7 @@ struct SessionState {
     [[nodiscard]] bool onErrand() const
     {
         return results.setup.kind != run::RunKind::Calibration &&
-               status.activity != run::Activity::Idle &&
-               status.activity != run::Activity::Finished;
+               status.activity != run::Activity::Idle && status.activity != run::Activity::Finished;
     }
     [[nodiscard]] bool isMeasuring() const
     {

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/technology.h"
 #include "core/controls.h"
 #include "core/spectra.h"
+#include "core/technology.h"
 #include "core/video_lut.h"
 
 #include <array>

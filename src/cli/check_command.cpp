@@ -50,18 +50,14 @@ void print(const CheckFirst &c, bool json)
             patches.push_back({{"rgb", {p.rgb.r, p.rgb.g, p.rgb.b}},
                                {"xyz", {p.now.X, p.now.Y, p.now.Z}},
                                {"delta_e_2000", p.deltaE00}});
-        std::cout << Json{{"verdict", verdictKey(c.verdict)},
-                          {"mean_delta_e_2000", c.meanDeltaE00},
-                          {"max_delta_e_2000", c.worstDeltaE00},
-                          {"uncertainty", c.uncertainty},
-                          {"white_delta_uv", c.whiteDeltaUv},
-                          {"luminance_ratio", c.luminanceRatio},
-                          {"black_ratio", c.blackRatio},
-                          {"grey_delta_e_2000", c.greyDeltaE00},
-                          {"close_call", c.closeCall},
-                          {"patches", patches}}
-                         .dump()
-                  << '\n';
+        std::cout
+            << Json{{"verdict", verdictKey(c.verdict)},    {"mean_delta_e_2000", c.meanDeltaE00},
+                    {"max_delta_e_2000", c.worstDeltaE00}, {"uncertainty", c.uncertainty},
+                    {"white_delta_uv", c.whiteDeltaUv},    {"luminance_ratio", c.luminanceRatio},
+                    {"black_ratio", c.blackRatio},         {"grey_delta_e_2000", c.greyDeltaE00},
+                    {"close_call", c.closeCall},           {"patches", patches}}
+                   .dump()
+            << '\n';
         return;
     }
     std::cout << verdictKey(c.verdict) << ": mean " << fixedNumber(c.meanDeltaE00, 2) << " ± "

@@ -1,7 +1,7 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
-#include "core/chart_reader.h"
 #include "core/adaptive_plan.h"
+#include "core/chart_reader.h"
 #include "core/meter_correction.h"
 #include "core/profile_facts.h"
 #include "core/readings_file.h"

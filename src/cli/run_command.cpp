@@ -77,9 +77,9 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
     s.serial = display.serial;
     s.technology = bench.technology();
     s.meterName = benchMeter ? meter.name : o.meter;
-    s.correction = !o.correction.empty() ? "corrected by " + o.correction
+    s.correction = !o.correction.empty()                ? "corrected by " + o.correction
                    : meter.isReference() || !benchMeter ? ""
-                                         : "corrected for " + bench.technology();
+                                                        : "corrected for " + bench.technology();
     if (!o.aim.empty())
         s.aim = aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
     if (const auto count = parseNumber(o.chart))
@@ -217,8 +217,9 @@ int run(const RunOptions &o)
     }
 
     RunEngine engine(logbookPath);
-    engine.setDevices({meter.get(), &presenter, setup.adjust == AdjustMode::Skip ? nullptr : &controls,
-                       &lut, &store, setup.intoSlot ? &slot : nullptr, correction});
+    engine.setDevices({meter.get(), &presenter,
+                       setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store,
+                       setup.intoSlot ? &slot : nullptr, correction});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

@@ -64,8 +64,8 @@ private:
     ControlCapabilities m_capabilities;
     std::vector<WhiteReading> m_readings;
     std::optional<WhiteReading> m_groupFirst; ///< the first with the present settings
-    Vec3 m_exponent = Vec3::Constant(2.2); ///< light ~ gain^exponent; first guess from gamma
-    double m_lowest = 0.15;                ///< backlight left at brightness 0; first guess
+    Vec3 m_exponent = Vec3::Constant(2.2);    ///< light ~ gain^exponent; first guess from gamma
+    double m_lowest = 0.15;                   ///< backlight left at brightness 0; first guess
     bool m_byHand = false;
 };
 

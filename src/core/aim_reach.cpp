@@ -13,7 +13,7 @@ namespace lantern {
 
 namespace {
 
-constexpr double kGamutReached = 0.97; ///< common practice: the rest is not seen in pictures
+constexpr double kGamutReached = 0.97;     ///< common practice: the rest is not seen in pictures
 constexpr double kShortfallAllowed = 0.01; // of luminance or contrast: within what an aim is met to
 
 std::optional<XYZ> mean(const std::vector<Reading> &readings, const DeviceRgb &rgb)

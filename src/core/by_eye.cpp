@@ -34,7 +34,8 @@ double aimedLight(const ToneCurve &tone, double code, double native)
 double gammaOfHalfLight(double code)
 {
     if (!(code > 0 && code < 255))
-        throw Error(ErrorKind::BadInput, "half light", shortNumber(code) + " is not between 0 and 255");
+        throw Error(ErrorKind::BadInput, "half light",
+                    shortNumber(code) + " is not between 0 and 255");
     return std::log(0.5) / std::log(code / 255);
 }
 
@@ -46,7 +47,8 @@ VideoLut lutByEye(const EyeFindings &findings, const Aim &aim)
         const double share = findings.balance[static_cast<Eigen::Index>(c)];
         for (size_t i = 0; i < VideoLut::kSize; ++i) {
             const double light =
-                share * aimedLight(aim.tone, static_cast<double>(i) / (VideoLut::kSize - 1), native);
+                share *
+                aimedLight(aim.tone, static_cast<double>(i) / (VideoLut::kSize - 1), native);
             const double entry = std::pow(std::clamp(light, 0.0, 1.0), 1 / native);
             lut.channels[c][i] = static_cast<uint16_t>(std::lround(65535 * entry));
         }
@@ -54,9 +56,8 @@ VideoLut lutByEye(const EyeFindings &findings, const Aim &aim)
     return lut;
 }
 
-BuiltProfile profileByEye(const EyeFindings &findings, const Aim &aim,
-                          const PrimarySet &primaries, const Chromaticity &white,
-                          const ProfileRequest &request)
+BuiltProfile profileByEye(const EyeFindings &findings, const Aim &aim, const PrimarySet &primaries,
+                          const Chromaticity &white, const ProfileRequest &request)
 {
     Mat3 p;
     for (int c = 0; c < 3; ++c)

@@ -32,8 +32,7 @@ VideoLut lutByEye(const EyeFindings &findings, const Aim &aim);
 /// A profile made of what was found and of what the maker says of the primaries and white; marked
 /// as made by eye in its metadata and without readings. \param primaries, white as the display
 /// tells them; sRGB's where it does not
-BuiltProfile profileByEye(const EyeFindings &findings, const Aim &aim,
-                          const PrimarySet &primaries, const Chromaticity &white,
-                          const ProfileRequest &request);
+BuiltProfile profileByEye(const EyeFindings &findings, const Aim &aim, const PrimarySet &primaries,
+                          const Chromaticity &white, const ProfileRequest &request);
 
 } // namespace lantern

@@ -123,8 +123,8 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
     try {
         const std::vector<Reading> settled = settleOdd(readings);
         const XYZ white = whiteOf(settled, "chart");
-        const DisplayModel model =
-            DisplayModel::fit(settled, {.stage = DriveStage(path), .sizedFor = settled.size()}, "chart");
+        const DisplayModel model = DisplayModel::fit(
+            settled, {.stage = DriveStage(path), .sizedFor = settled.size()}, "chart");
         for (const Reading &r : settled) {
             if (isEnd(r.rgb))
                 continue;
@@ -174,10 +174,10 @@ std::vector<Reading> settleOdd(const std::vector<Reading> &readings)
                 sum += (vec(one->xyz) - vec(other->xyz)).norm();
             return sum;
         };
-        out.push_back(**std::min_element(all.begin(), all.end(),
-                                         [&](const Reading *a, const Reading *b) {
-                                             return distance(a) < distance(b);
-                                         }));
+        out.push_back(
+            **std::min_element(all.begin(), all.end(), [&](const Reading *a, const Reading *b) {
+                return distance(a) < distance(b);
+            }));
     }
     return out;
 }

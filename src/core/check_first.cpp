@@ -21,10 +21,10 @@ double excess(const CheckFirst &c, const CheckLimits &limits)
 
 std::vector<DeviceRgb> checkFirstPatches()
 {
-    return {kWhite,          {204, 204, 204}, {153, 153, 153}, {255, 0, 0},     {255, 128, 0},
-            {255, 255, 0},   kWhite,          {0, 255, 0},     {0, 255, 255},   {102, 102, 102},
-            {0, 128, 255},   {0, 0, 255},     {128, 0, 255},   {51, 51, 51},    {255, 0, 255},
-            {26, 26, 26},    {0, 0, 0},       kWhite};
+    return {kWhite,        {204, 204, 204}, {153, 153, 153}, {255, 0, 0},   {255, 128, 0},
+            {255, 255, 0}, kWhite,          {0, 255, 0},     {0, 255, 255}, {102, 102, 102},
+            {0, 128, 255}, {0, 0, 255},     {128, 0, 255},   {51, 51, 51},  {255, 0, 255},
+            {26, 26, 26},  {0, 0, 0},       kWhite};
 }
 
 CheckFirst judgeCheck(const std::vector<Reading> &readings, const ProfileFile &profile,
@@ -33,8 +33,7 @@ CheckFirst judgeCheck(const std::vector<Reading> &readings, const ProfileFile &p
 {
     CheckFirst c;
     const XYZ now = whiteOf(readings, "check");
-    const std::optional<Repeatability> known =
-        scatter ? scatter : estimateRepeatability(readings);
+    const std::optional<Repeatability> known = scatter ? scatter : estimateRepeatability(readings);
     c.whiteDeltaUv = deltaUvPrime(uvPrime(now), uvPrime(white));
     c.luminanceRatio = now.Y / white.Y;
     c.blackRatio = black.Y > 0 ? blackOf(readings, "check").Y / black.Y : 1;

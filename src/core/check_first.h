@@ -18,8 +18,8 @@ struct CheckFirst {
     enum class Verdict { Holds, Drifting, Redo };
     struct Patch {
         DeviceRgb rgb;
-        XYZ now;           ///< cd/m²
-        Lab then, nowLab;  ///< relative to the white of then, so that lost light counts
+        XYZ now;          ///< cd/m²
+        Lab then, nowLab; ///< relative to the white of then, so that lost light counts
         double deltaE00 = 0;
     };
     Verdict verdict = Verdict::Holds;

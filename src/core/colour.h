@@ -1,7 +1,7 @@
 #pragma once
 
-#include <array>
 #include <Eigen/Core>
+#include <array>
 
 namespace lantern {
 

@@ -22,8 +22,8 @@ std::string descriptorText(std::span<const uint8_t> descriptor)
 {
     std::string text;
     for (size_t i = 5; i < kDescriptorLength && descriptor[i] != '\n'; ++i)
-        text += descriptor[i] >= 0x20 && descriptor[i] < 0x7f ? static_cast<char>(descriptor[i])
-                                                              : ' ';
+        text +=
+            descriptor[i] >= 0x20 && descriptor[i] < 0x7f ? static_cast<char>(descriptor[i]) : ' ';
     while (!text.empty() && text.back() == ' ')
         text.pop_back();
     return text;

@@ -13,13 +13,13 @@ namespace lantern {
 /// What a display says of itself over its cable: the base block of its EDID.
 /// Source: VESA Enhanced Extended Display Identification Data standard, release A, revision 2.
 struct Edid {
-    std::string maker;  ///< three letters
-    int product = 0;    ///< number of the model
-    std::string serial; ///< its text if there is one, else its number; empty: neither
-    std::string name;   ///< may be empty
-    int year = 0;       ///< of make or of the model; 0: not told
-    double widthMm = 0, heightMm = 0;  ///< 0: not told (projectors)
-    std::optional<double> gamma;       ///< as the maker says
+    std::string maker;                ///< three letters
+    int product = 0;                  ///< number of the model
+    std::string serial;               ///< its text if there is one, else its number; empty: neither
+    std::string name;                 ///< may be empty
+    int year = 0;                     ///< of make or of the model; 0: not told
+    double widthMm = 0, heightMm = 0; ///< 0: not told (projectors)
+    std::optional<double> gamma;      ///< as the maker says
     std::optional<int> bitsPerChannel; ///< of the link, digital displays only
     Chromaticity red, green, blue, white;
 

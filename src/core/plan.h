@@ -20,7 +20,8 @@ struct ScreenRegion {
 /// What a stage of a run wants done next.
 struct ReadPatch {
     DeviceRgb rgb;
-    std::optional<ScreenRegion> region = {}; ///< lit, the rest black; nothing: the patch's usual place
+    std::optional<ScreenRegion> region =
+        {}; ///< lit, the rest black; nothing: the patch's usual place
 };
 /// Stops until the person has put something right.
 struct AskPerson {

@@ -1,6 +1,6 @@
+#include "core/chart_reader.h"
 #include "core/difference.h"
 #include "core/error.h"
-#include "core/chart_reader.h"
 #include "core/report.h"
 
 #include <optional>

@@ -25,9 +25,8 @@ double triangle(const Chromaticity &r, const Chromaticity &g, const Chromaticity
 
 bool saysOled(std::string name)
 {
-    std::transform(name.begin(), name.end(), name.begin(), [](unsigned char c) {
-        return static_cast<char>(std::toupper(c));
-    });
+    std::transform(name.begin(), name.end(), name.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::toupper(c)); });
     return name.find("OLED") != std::string::npos;
 }
 

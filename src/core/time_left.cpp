@@ -77,8 +77,8 @@ double Pace::secondsFor(const std::vector<DeviceRgb> &patches, int furtherReadin
     const auto integration = [&](double luminance) {
         return luminance > 0 ? std::clamp(product / luminance, shortest, longest) : longest;
     };
-    // A reading costs a fixed time and some for each second of integration; least squares over those
-    // that were taken. Simulated meters live faster, so that a second need not be one.
+    // A reading costs a fixed time and some for each second of integration; least squares over
+    // those that were taken. Simulated meters live faster, so that a second need not be one.
     const double spread = m_sumTT - m_integration * m_integration / n;
     double each = 0;
     if (spread > 1e-9)

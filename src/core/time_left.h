@@ -15,12 +15,13 @@ public:
     void add(const Reading &reading, double seconds);
     [[nodiscard]] bool knowsAnything() const { return !m_readings.empty(); }
     /// Of patches that are known, and of so many more that are not.
-    [[nodiscard]] double secondsFor(const std::vector<DeviceRgb> &patches, int furtherReadings) const;
+    [[nodiscard]] double secondsFor(const std::vector<DeviceRgb> &patches,
+                                    int furtherReadings) const;
 
 private:
     std::vector<Reading> m_readings;
-    double m_seconds = 0;     ///< of all readings, on the clock
-    double m_integration = 0; ///< the same, as the meter says
+    double m_seconds = 0;            ///< of all readings, on the clock
+    double m_integration = 0;        ///< the same, as the meter says
     double m_sumTT = 0, m_sumTW = 0; ///< integration squared; integration times seconds
 };
 

@@ -15,15 +15,15 @@ constexpr double kLongestTau = 60;
 constexpr int kTaus = 60;
 constexpr double kUsualTau = 8;         ///< minutes; common practice: 15 to 30 until warm
 constexpr double kUsualTauSpread = 0.7; ///< of its logarithm
-constexpr double kSignificant = 4; ///< standard errors of the drift's size
-constexpr double kCoverage = 2;    ///< standard errors that a hidden drift is given
+constexpr double kSignificant = 4;      ///< standard errors of the drift's size
+constexpr double kCoverage = 2;         ///< standard errors that a hidden drift is given
 
 /// Least-squares fit of value = end * (1 + size * exp(-t / tau)) for each of X, Y, Z.
 struct Fit {
     double tau = 0;
-    Vec3 end, size;    ///< size relative
-    Vec3 sizeError;    ///< standard error of size
-    Vec3 scatter;      ///< of the readings about the fit, relative
+    Vec3 end, size; ///< size relative
+    Vec3 sizeError; ///< standard error of size
+    Vec3 scatter;   ///< of the readings about the fit, relative
     double residual = INFINITY;
 };
 
@@ -59,8 +59,8 @@ Fit likeliestFit(const std::vector<TimedWhite> &whites)
     std::vector<Fit> fits;
     double least = INFINITY;
     for (int i = 0; i < kTaus; ++i) {
-        fits.push_back(fitAt(whites, kShortestTau * std::pow(kLongestTau / kShortestTau,
-                                                             double(i) / (kTaus - 1))));
+        fits.push_back(fitAt(
+            whites, kShortestTau * std::pow(kLongestTau / kShortestTau, double(i) / (kTaus - 1))));
         least = std::min(least, fits.back().residual);
     }
     const double freedom = 3.0 * static_cast<double>(whites.size()) - 7; // two a channel, and tau
@@ -130,9 +130,8 @@ int WarmUpPlan::readingsLeft() const
 {
     if (!m_verdict.enough)
         return std::max(1, static_cast<int>(kFewest) - readingsDone());
-    return static_cast<int>(
-        std::ceil(std::min(m_verdict.minutesToWarm, kLongestMinutes - m_minutes) * 60 /
-                  kIntervalSeconds));
+    return static_cast<int>(std::ceil(
+        std::min(m_verdict.minutesToWarm, kLongestMinutes - m_minutes) * 60 / kIntervalSeconds));
 }
 
 } // namespace lantern

@@ -141,13 +141,13 @@ void ControlChannel::write(const MonitorControls &controls)
         if (const auto before = m_handle->written.find(control.code);
             before != m_handle->written.end() && before->second == value)
             continue; // each write costs time and wears the monitor's memory
-        const DDCA_Status status = ddca_set_non_table_vcp_value(
-            m_handle->display, control.code, static_cast<uint8_t>(value >> 8),
-            static_cast<uint8_t>(value & 0xff));
+        const DDCA_Status status = ddca_set_non_table_vcp_value(m_handle->display, control.code,
+                                                                static_cast<uint8_t>(value >> 8),
+                                                                static_cast<uint8_t>(value & 0xff));
         if (status != 0)
             throw Error(ErrorKind::Device, m_handle->name,
-                        std::string("its ") + control.name + " cannot be set: " +
-                            ddca_rc_desc(status),
+                        std::string("its ") + control.name +
+                            " cannot be set: " + ddca_rc_desc(status),
                         "Turn it by hand, or go on.");
         m_handle->written[control.code] = value;
     }

@@ -15,7 +15,7 @@ constexpr int kPatienceMs = 500;
 
 /// A property of a D-Bus object; nothing when nobody answers. Does not start services.
 QVariant busProperty(const QDBusConnection &bus, const char *service, const char *path,
-                  const char *interface, const char *name)
+                     const char *interface, const char *name)
 {
     if (!bus.isConnected())
         return {};
@@ -36,7 +36,8 @@ std::optional<bool> flag(const QVariant &value)
 QDBusMessage screenSaverCall(const char *method)
 {
     QDBusMessage call = QDBusMessage::createMethodCall(
-        QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/org/freedesktop/ScreenSaver"),
+        QStringLiteral("org.freedesktop.ScreenSaver"),
+        QStringLiteral("/org/freedesktop/ScreenSaver"),
         QStringLiteral("org.freedesktop.ScreenSaver"), QLatin1String(method));
     call.setAutoStartService(false);
     return call;
@@ -57,23 +58,24 @@ std::optional<bool> Desktop::nightLight() const
     // The interfaces of the two widespread desktops; each is there only under its own.
     const auto first =
         flag(busProperty(bus, "org.gnome.SettingsDaemon.Color", "/org/gnome/SettingsDaemon/Color",
-                      "org.gnome.SettingsDaemon.Color", "NightLightActive"));
+                         "org.gnome.SettingsDaemon.Color", "NightLightActive"));
     if (first)
         return first;
-    return flag(busProperty(bus, "org.kde.KWin", "/ColorCorrect", "org.kde.kwin.ColorCorrect",
-                         "running"));
+    return flag(
+        busProperty(bus, "org.kde.KWin", "/ColorCorrect", "org.kde.kwin.ColorCorrect", "running"));
 }
 
 std::optional<bool> Desktop::onBattery() const
 {
     return flag(busProperty(QDBusConnection::systemBus(), "org.freedesktop.UPower",
-                         "/org/freedesktop/UPower", "org.freedesktop.UPower", "OnBattery"));
+                            "/org/freedesktop/UPower", "org.freedesktop.UPower", "OnBattery"));
 }
 
 std::optional<bool> Desktop::hasLightSensor() const
 {
     return flag(busProperty(QDBusConnection::systemBus(), "net.hadess.SensorProxy",
-                         "/net/hadess/SensorProxy", "net.hadess.SensorProxy", "HasAmbientLight"));
+                            "/net/hadess/SensorProxy", "net.hadess.SensorProxy",
+                            "HasAmbientLight"));
 }
 
 bool Desktop::inhibit(const QString &reason)

@@ -21,10 +21,10 @@ class X11Connection;
 struct X11Output {
     QString name; ///< RandR output, e.g. "screen" or "DP-1"
     uint32_t crtc = 0;
-    QRect geometry; ///< in pixels of the X screen
-    int index = 0;  ///< position among the active outputs; 0 uses `_ICC_PROFILE`
-    QSizeF sizeMm;    ///< as the server tells; empty: not known
-    QByteArray edid;  ///< empty where the output has none
+    QRect geometry;  ///< in pixels of the X screen
+    int index = 0;   ///< position among the active outputs; 0 uses `_ICC_PROFILE`
+    QSizeF sizeMm;   ///< as the server tells; empty: not known
+    QByteArray edid; ///< empty where the output has none
 
     /// By its name, the panel of a laptop.
     [[nodiscard]] bool isBuiltIn() const;

@@ -14,9 +14,8 @@ BenchSceneSource::BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye,
     connect(eye, &BenchEye::looked, this, [this, rig](const bench::Bench::SeenColours &colours) {
         QByteArray scene;
         if (!colours.empty())
-            scene = QByteArray::fromStdString(rig->with([&](bench::Bench &b) {
-                return bench::sceneToJson(colours, b).dump();
-            }));
+            scene = QByteArray::fromStdString(
+                rig->with([&](bench::Bench &b) { return bench::sceneToJson(colours, b).dump(); }));
         emit seen(scene);
     });
 }

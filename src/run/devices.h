@@ -58,8 +58,8 @@ class PatchPresenter : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
-    /// Shows a patch at its usual place, or a lit part of an otherwise black screen; shown() follows
-    /// when it is really there, failed() when it cannot be.
+    /// Shows a patch at its usual place, or a lit part of an otherwise black screen; shown()
+    /// follows when it is really there, failed() when it cannot be.
     virtual void show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region) = 0;
     virtual void hide() {}
 
@@ -111,7 +111,7 @@ struct Devices {
     ControlsDevice *controls = nullptr;
     VideoLutDevice *lut = nullptr;
     ProfileStore *store = nullptr;
-    MemorySlotDevice *slot = nullptr; ///< may be null
+    MemorySlotDevice *slot = nullptr;    ///< may be null
     std::optional<Mat3> correction = {}; ///< put on every XYZ that the meter gives
 };
 

@@ -134,7 +134,8 @@ void Logbook::limitPages(int pages)
 
 qint64 Logbook::createRun(const RunSetup &setup)
 {
-    return Statement(*this, QStringLiteral("INSERT INTO run (display_id, setup, kind) VALUES (?, ?, ?)"))
+    return Statement(*this,
+                     QStringLiteral("INSERT INTO run (display_id, setup, kind) VALUES (?, ?, ?)"))
         .bind(QString::fromStdString(setup.displayId))
         .bind(QString::fromStdString(setupToJson(setup).dump()))
         .bind(runKindKey(setup.kind))
@@ -260,9 +261,9 @@ std::vector<RunSummary> Logbook::runs(const QString &displayId, RunKind kind)
 
 std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 {
-    Statement s(*this,
-                QStringLiteral("SELECT id FROM run WHERE abandoned = 0 AND kind = 'calibration' AND "
-                               "(? = '' OR display_id = ?) ORDER BY id DESC LIMIT 1"));
+    Statement s(
+        *this, QStringLiteral("SELECT id FROM run WHERE abandoned = 0 AND kind = 'calibration' AND "
+                              "(? = '' OR display_id = ?) ORDER BY id DESC LIMIT 1"));
     const QString id = notNull(displayId);
     s.bind(id).bind(id).run();
     if (!s.next())

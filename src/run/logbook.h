@@ -63,8 +63,8 @@ public:
     /// Newest first; `displayId` empty = all displays.
     [[nodiscard]] std::vector<RunSummary> runs(const QString &displayId = {},
                                                RunKind kind = RunKind::Calibration);
-    /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older ones are
-    /// past.
+    /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older
+    /// ones are past.
     [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
 
     [[nodiscard]] QString path() const { return m_path; }

@@ -41,8 +41,7 @@ ReadingTaker::ReadingTaker(QObject *parent) : QObject(parent), m_watchdog(new QT
 
 void ReadingTaker::setDevices(const Devices &devices)
 {
-    for (QObject *old :
-         {static_cast<QObject *>(m_meter), static_cast<QObject *>(m_presenter)})
+    for (QObject *old : {static_cast<QObject *>(m_meter), static_cast<QObject *>(m_presenter)})
         if (old)
             disconnect(old, nullptr, this, nullptr);
     end();
@@ -143,9 +142,10 @@ void ReadingTaker::onReading(const XYZ &xyz, double integrationSeconds)
     }
     end();
     if (secondsSlept() - m_sleptBefore > kNoticedSleepSeconds) {
-        emit failed(tr("This computer was asleep in the middle of a reading, which was thrown away. "
-                       "Let the display warm up again, then go on."),
-                    MeterFault::None);
+        emit failed(
+            tr("This computer was asleep in the middle of a reading, which was thrown away. "
+               "Let the display warm up again, then go on."),
+            MeterFault::None);
         return;
     }
     emit taken(m_correction ? toXyz(*m_correction * vec(xyz)) : xyz, integrationSeconds);
@@ -167,8 +167,7 @@ void ReadingTaker::onTimeout()
 void ReadingTaker::fail(MeterFault fault, const QString &detail)
 {
     end();
-    QString message =
-        QString::fromStdString(meterFaultText(fault, m_meter->name().toStdString()));
+    QString message = QString::fromStdString(meterFaultText(fault, m_meter->name().toStdString()));
     if (!detail.isEmpty())
         message += tr(" (It said: %1)").arg(detail);
     emit failed(message, fault);

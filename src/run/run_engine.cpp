@@ -193,9 +193,9 @@ void RunEngine::startStage()
 void RunEngine::onZeroed()
 {
     if (std::exchange(m_zeroingByHand, false))
-        fault(tr("%1 is zeroed. Hang it back on the patch, then go on.")
-                  .arg(m_devices.meter->name()),
-              MeterFault::OffPatch);
+        fault(
+            tr("%1 is zeroed. Hang it back on the patch, then go on.").arg(m_devices.meter->name()),
+            MeterFault::OffPatch);
     else if (m_status.activity == Activity::Working && m_plan)
         step();
     else
@@ -279,8 +279,8 @@ bool RunEngine::hasFallenOff(const XYZ &xyz)
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
     if (hasFallenOff(xyz)) {
-        fault(QString::fromStdString(meterFaultText(MeterFault::OffPatch,
-                                                    m_devices.meter->name().toStdString())),
+        fault(QString::fromStdString(
+                  meterFaultText(MeterFault::OffPatch, m_devices.meter->name().toStdString())),
               MeterFault::OffPatch);
         return;
     }

@@ -30,9 +30,9 @@ struct RunStatus {
     qint64 run = 0;
     Stage stage = Stage::Ready;
     Activity activity = Activity::Idle;
-    QString message;      ///< of a fault
+    QString message;                     ///< of a fault
     MeterFault fault = MeterFault::None; ///< what the meter said, if it was the meter
-    int readingsDone = 0; ///< in this stage
+    int readingsDone = 0;                ///< in this stage
     int readingsLeft = 0;
     double secondsLeft = 0;         ///< estimate for this stage
     std::optional<DeviceRgb> patch; ///< being read
@@ -134,10 +134,10 @@ private:
     bool m_pauseRequested = false;
     double m_lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
     std::optional<MonitorControls> m_controlsAtPatch; ///< when the present patch was asked for
-    std::optional<MonitorControls> m_noted; ///< by a person
+    std::optional<MonitorControls> m_noted;           ///< by a person
     bool m_zeroingByHand = false; ///< off the screen, so that it has to be hung back
-    bool m_asking = false;      ///< the plan has a question to the person
-    QElapsedTimer m_patchClock; ///< since the present patch was asked for
+    bool m_asking = false;        ///< the plan has a question to the person
+    QElapsedTimer m_patchClock;   ///< since the present patch was asked for
     Pace m_pace;
 };
 

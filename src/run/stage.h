@@ -32,7 +32,8 @@ Stage stageAfter(RunKind kind, Stage stage);
 
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);
-/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye"; and back.
+/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye"; and
+/// back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);
 

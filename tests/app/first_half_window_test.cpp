@@ -108,7 +108,8 @@ private slots:
         WindowRig rig;
         auto boxes = rig.window->findChildren<QCheckBox *>();
         for (QCheckBox *box : boxes)
-            if (box->isVisible() && box->isEnabled() && box->text().startsWith(QLatin1String("No light")))
+            if (box->isVisible() && box->isEnabled() &&
+                box->text().startsWith(QLatin1String("No light")))
                 QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, box->height() / 2));
         QVERIFY(rig.waitFor([&] { return point(rig, "light").done; }));
         QVERIFY(rig.pressUntil(Stage::Adjust));
@@ -130,18 +131,16 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().check.has_value() && idle(rig); }));
         QCOMPARE(int(rig.state().view), int(ViewId::Check));
         QCOMPARE(child<QLabel>(rig, "verdict")->text(), QStringLiteral("It holds"));
-        QVERIFY(rig.waitFor([&] {
-            return rig.action()->text().contains(QLatin1String("Check again"));
-        }));
+        QVERIFY(rig.waitFor(
+            [&] { return rig.action()->text().contains(QLatin1String("Check again")); }));
         rig.demo->rig(0)->with([](bench::Bench &b) { b.condition().controls.brightness -= 20; });
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] {
             return idle(rig) && rig.state().check &&
                    rig.state().check->verdict == CheckFirst::Verdict::Redo;
         }));
-        QVERIFY(rig.waitFor([&] {
-            return rig.action()->text().contains(QLatin1String("same aim"));
-        }));
+        QVERIFY(
+            rig.waitFor([&] { return rig.action()->text().contains(QLatin1String("same aim")); }));
         QVERIFY(rig.press()); // the same again
         QCOMPARE(int(rig.state().view), int(ViewId::Ready));
         QVERIFY(rig.state().aim == rig.state().lastTime->setup.aim);
@@ -160,9 +159,8 @@ private slots:
         }
         QTest::qWait(50);
         QTest::mouseClick(child<QPushButton>(rig, "useLightWhite"), Qt::LeftButton);
-        QVERIFY(rig.waitFor([&] {
-            return std::holds_alternative<Chromaticity>(rig.state().aim.white);
-        }));
+        QVERIFY(rig.waitFor(
+            [&] { return std::holds_alternative<Chromaticity>(rig.state().aim.white); }));
         const auto white = std::get<Chromaticity>(rig.state().aim.white);
         VERIFY_NEAR(white.x, 0.3457, 1e-6); // the bench's room is D50
         VERIFY_NEAR(white.y, 0.3585, 1e-6);
@@ -235,8 +233,7 @@ private slots:
             box->setValue(static_cast<int>(value));
         };
         const auto at = [&] {
-            return rig.demo->rig(1)->with(
-                [](bench::Bench &b) { return b.condition().controls; });
+            return rig.demo->rig(1)->with([](bench::Bench &b) { return b.condition().controls; });
         };
         const auto tellAll = [&] {
             const MonitorControls c = at();
@@ -255,8 +252,8 @@ private slots:
             if (rig.state().results.advice->settled)
                 break;
             const MonitorControls advised = rig.state().results.advice->controls;
-            for (const double v : {advised.redGain, advised.greenGain, advised.blueGain,
-                                   advised.brightness})
+            for (const double v :
+                 {advised.redGain, advised.greenGain, advised.blueGain, advised.brightness})
                 QVERIFY(v >= 0 && v <= 100); // never beyond a control's end
             rig.demo->rig(1)->with([&](bench::Bench &b) { b.condition().controls = advised; });
         }
@@ -347,7 +344,8 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::Aim; }));
         // The main action keeps the focus from step to step.
         const auto space = [&] {
-            QVERIFY(rig.waitFor([&] { return rig.action()->isEnabled() && rig.action()->hasFocus(); }));
+            QVERIFY(
+                rig.waitFor([&] { return rig.action()->isEnabled() && rig.action()->hasFocus(); }));
             QTest::keyClick(rig.action(), Qt::Key_Space);
         };
         space();

@@ -4,8 +4,8 @@
 #include "runner.h"
 
 #include <QGuiApplication>
-#include <QPushButton>
 #include <QProcess>
+#include <QPushButton>
 #include <QScreen>
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -69,8 +69,8 @@ class ManyScreensTest : public QObject {
     {
         m_studio = std::make_unique<StudioWorkplace>();
         m_studio->setMeterChoice(meter);
-        m_session = std::make_unique<Session>(m_studio.get(),
-                                              m_folder.filePath(QLatin1String(logbook)));
+        m_session =
+            std::make_unique<Session>(m_studio.get(), m_folder.filePath(QLatin1String(logbook)));
         m_window = std::make_unique<MainWindow>(m_session.get(), m_studio.get());
         m_window->resize(1100, 720);
         m_window->move(20, 20);
@@ -168,16 +168,16 @@ private slots:
         m_session->enterReading({95, 100, 108});
         QVERIFY(waitUntil([&] { return state().status.readingsDone == 1; }));
 
-        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
-                        QStringLiteral("--off")}));
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
         QVERIFY(waitUntil([&] { return state().displays.size() == 1; }));
         QVERIFY2(state().notice.contains(QLatin1String("DUMMY1 was unplugged")),
                  qPrintable(state().notice));
         QVERIFY(!state().isMeasuring());
 
-        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--mode"),
-                        QStringLiteral("1280x1024"), QStringLiteral("--right-of"),
-                        QStringLiteral("DUMMY0")}));
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--mode"), QStringLiteral("1280x1024"),
+                        QStringLiteral("--right-of"), QStringLiteral("DUMMY0")}));
         QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
         m_session->selectDisplay(1);
         QVERIFY(waitUntil([&] { return state().unfinishedRun.has_value(); }));

@@ -24,8 +24,8 @@ class StudioTest : public QObject {
     [[nodiscard]] const SessionState &state() const { return m_session->state(); }
     void open(const char *logbook)
     {
-        m_session = std::make_unique<Session>(m_studio.get(),
-                                              m_folder.filePath(QLatin1String(logbook)));
+        m_session =
+            std::make_unique<Session>(m_studio.get(), m_folder.filePath(QLatin1String(logbook)));
         m_window = std::make_unique<MainWindow>(m_session.get(), m_studio.get());
         m_window->resize(1280, 800);
         m_window->move(0, 0);

@@ -1,11 +1,11 @@
 #include "bench/plan_runner.h"
 #include "bench_parts.h"
+#include "core/chart.h"
 #include "core/check_first.h"
 #include "core/error.h"
 #include "core/placement.h"
 #include "core/profile_writer.h"
 #include "core/warm_up.h"
-#include "core/chart.h"
 #include "runner.h"
 
 namespace lantern::test {
@@ -51,10 +51,10 @@ private slots:
         const double now = b.clockSeconds() / 60;
         const double ahead = std::abs(amplitude) * (1 - std::exp(-kWarmOutlookMinutes / tau));
         const double truth = tau * std::log(ahead / kWarmDrift) - now;
-        QVERIFY2(std::abs(verdict.minutesToWarm - truth) < 0.35 * truth + 1.5,
-                 qPrintable(QStringLiteral("told %1 minutes, true %2")
-                                .arg(verdict.minutesToWarm)
-                                .arg(truth)));
+        QVERIFY2(
+            std::abs(verdict.minutesToWarm - truth) < 0.35 * truth + 1.5,
+            qPrintable(
+                QStringLiteral("told %1 minutes, true %2").arg(verdict.minutesToWarm).arg(truth)));
     }
 
     void aWarmDisplayIsSaidToBeWarm()
@@ -75,8 +75,8 @@ private slots:
         WarmUpPlan plan;
         carryOut(plan, b);
         QVERIFY(plan.verdict().warm);
-        // amplitude 9 %, time constant 9 minutes: half a per cent of the next ten are left after 22;
-        // never before, and not much after, for the scatter has to be seen through
+        // amplitude 9 %, time constant 9 minutes: half a per cent of the next ten are left after
+        // 22; never before, and not much after, for the scatter has to be seen through
         const double truth =
             9 * std::log(0.09 * (1 - std::exp(-kWarmOutlookMinutes / 9)) / kWarmDrift);
         QVERIFY2(b.clockSeconds() / 60 > truth - 4 && b.clockSeconds() / 60 < truth + 8,
@@ -102,8 +102,8 @@ private slots:
 
     void theMeterIsFoundWhereverItHangs()
     {
-        for (const auto &[x, y] : {std::pair{0.0, 0.0}, {0.62, -0.71}, {-0.9, 0.85}, {0.25, 0.5},
-                                   {-0.5, 0.0}}) {
+        for (const auto &[x, y] :
+             {std::pair{0.0, 0.0}, {0.62, -0.71}, {-0.9, 0.85}, {0.25, 0.5}, {-0.5, 0.0}}) {
             Bench b = bench(northJson());
             b.meterPlace() = {x, y};
             PlacementPlan plan(0.085, 0.15); // 216 pixels of 2560 x 1440
@@ -158,7 +158,8 @@ private slots:
         QTest::addColumn<int>("verdict");
         QTest::newRow("the same") << 1200. << 75. << int(CheckFirst::Verdict::Holds);
         QTest::newRow("a week on") << 1260. << 75. << int(CheckFirst::Verdict::Holds);
-        QTest::newRow("brightness down a little") << 1200. << 69. << int(CheckFirst::Verdict::Drifting);
+        QTest::newRow("brightness down a little")
+            << 1200. << 69. << int(CheckFirst::Verdict::Drifting);
         QTest::newRow("years on") << 22000. << 75. << int(CheckFirst::Verdict::Redo);
         QTest::newRow("brightness down") << 1200. << 50. << int(CheckFirst::Verdict::Redo);
     }

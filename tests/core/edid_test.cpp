@@ -39,22 +39,22 @@ private slots:
         const auto bytes = madeUpEdid(kMadeUpColours, "Saltmarsh 27");
         QTemporaryFile file;
         QVERIFY(file.open());
-        file.write(reinterpret_cast<const char *>(bytes.data()),
-                   static_cast<qint64>(bytes.size()));
+        file.write(reinterpret_cast<const char *>(bytes.data()), static_cast<qint64>(bytes.size()));
         file.flush();
         QProcess p;
         p.start(program, {file.fileName()});
         QVERIFY(p.waitForFinished());
         const QString said = QString::fromUtf8(p.readAllStandardOutput());
         const Edid e = edidFromBytes(bytes, "made up");
-        QStringList wanted = {QStringLiteral("Manufacturer: %1").arg(e.maker.c_str()),
-                              QStringLiteral("Model: %1").arg(e.product),
-                              QStringLiteral("Display Product Name: '%1'").arg(e.name.c_str()),
-                              QStringLiteral("Display Product Serial Number: '%1'")
-                                  .arg(e.serial.c_str()),
-                              QStringLiteral("of 2024"),
-                              QStringLiteral("Bits per primary color channel: 10"),
-                              QStringLiteral("597 mm x 336 mm"), QStringLiteral("Gamma: 2.20")};
+        QStringList wanted = {
+            QStringLiteral("Manufacturer: %1").arg(e.maker.c_str()),
+            QStringLiteral("Model: %1").arg(e.product),
+            QStringLiteral("Display Product Name: '%1'").arg(e.name.c_str()),
+            QStringLiteral("Display Product Serial Number: '%1'").arg(e.serial.c_str()),
+            QStringLiteral("of 2024"),
+            QStringLiteral("Bits per primary color channel: 10"),
+            QStringLiteral("597 mm x 336 mm"),
+            QStringLiteral("Gamma: 2.20")};
         for (const QString &line : wanted)
             QVERIFY2(said.contains(line), qPrintable(line + QStringLiteral("\nnot in:\n") + said));
         for (const auto &[name, c] : {std::pair{"Red", e.red}, std::pair{"Green", e.green},

@@ -2,9 +2,9 @@
 #include "runner.h"
 
 #include <QDBusConnection>
-#include <QDBusVirtualObject>
 #include <QDBusMessage>
 #include <QDBusVariant>
+#include <QDBusVirtualObject>
 #include <QProcess>
 #include <QThread>
 
@@ -31,8 +31,8 @@ public:
             const auto it = properties.find(arguments.value(1).toString());
             if (it == properties.end())
                 return false;
-            return connection.send(message.createReply(
-                QVariant::fromValue(QDBusVariant(it->second))));
+            return connection.send(
+                message.createReply(QVariant::fromValue(QDBusVariant(it->second))));
         }
         if (message.member() == QLatin1String("Inhibit")) {
             inhibitions << arguments.value(1).toString();
@@ -112,8 +112,8 @@ private slots:
 
     void nightLightAndBatteryAreRead()
     {
-        for (const char *service : {"org.gnome.SettingsDaemon.Color", "org.freedesktop.UPower",
-                                    "net.hadess.SensorProxy"})
+        for (const char *service :
+             {"org.gnome.SettingsDaemon.Color", "org.freedesktop.UPower", "net.hadess.SensorProxy"})
             offer(QLatin1String(service));
         say(QStringLiteral("NightLightActive"), true);
         say(QStringLiteral("OnBattery"), false);

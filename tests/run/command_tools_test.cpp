@@ -200,9 +200,9 @@ private slots:
             cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
                  QStringLiteral("--chart"), QStringLiteral("48"), QStringLiteral("--out"), out});
         QVERIFY2(made.code == 0, qPrintable(made.err));
-        QStringList check = {QStringLiteral("check"), QStringLiteral("--run"), out,
-                             QStringLiteral("--display"), demo("north-desk.json"),
-                             QStringLiteral("--json")};
+        QStringList check = {
+            QStringLiteral("check"),     QStringLiteral("--run"), out,
+            QStringLiteral("--display"), demo("north-desk.json"), QStringLiteral("--json")};
         const Answer same = cli(check);
         QVERIFY2(same.code == 0, qPrintable(same.err));
         const Json holds = parseJson(same.out.toStdString(), "check");

@@ -130,9 +130,9 @@ private slots:
             db.setDatabaseName(file);
             QVERIFY(db.open());
             QSqlQuery q(db);
-            QVERIFY(q.exec(QStringLiteral(
-                "CREATE TABLE run (id INTEGER PRIMARY KEY, display_id TEXT NOT NULL, setup TEXT NOT "
-                "NULL, abandoned INTEGER NOT NULL DEFAULT 0)")));
+            QVERIFY(q.exec(QStringLiteral("CREATE TABLE run (id INTEGER PRIMARY KEY, display_id "
+                                          "TEXT NOT NULL, setup TEXT NOT "
+                                          "NULL, abandoned INTEGER NOT NULL DEFAULT 0)")));
             Json setup = setupToJson(EngineRig::setup());
             for (const char *added : {"kind", "reference_run", "patch_share", "skipped"})
                 setup.erase(added);
@@ -158,9 +158,8 @@ private slots:
         RunSetup s = EngineRig::setup();
         s.chartPatches = 96;
         rig.engine.begin(s);
-        QVERIFY(rig.waitUntil([&] {
-            return rig.status.stage == Stage::Measure && rig.status.readingsDone > 20;
-        }));
+        QVERIFY(rig.waitUntil(
+            [&] { return rig.status.stage == Stage::Measure && rig.status.readingsDone > 20; }));
         const MonitorControls before =
             rig.rig->with([](bench::Bench &b) { return b.condition().controls; });
         rig.rig->with([](bench::Bench &b) { b.condition().controls.brightness = 20; });
@@ -171,6 +170,60 @@ private slots:
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.6);
+    }
+
+    void aMeterThatFallsOffIsNoticedAtTheNextWhite()
+    {
+        EngineRig rig(path("falls.sqlite"));
+        rig.engine.setAutomatic(true);
+        bool knocked = false;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (knocked || s.stage != Stage::Calibrate || s.readingsDone < 8 || !s.patch ||
+                !(*s.patch == DeviceRgb{255, 255, 255}))
+                return;
+            knocked = true;
+            rig.fail(rig.rig->with([](bench::Bench &b) { return b.meter().readingNumber(); }),
+                     MeterFault::OffPatch);
+        };
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY(knocked);
+        QCOMPARE(int(rig.status.fault), int(MeterFault::OffPatch));
+        QVERIFY2(rig.status.message.contains(QLatin1String("does not see the patch")),
+                 qPrintable(rig.status.message));
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.6);
+    }
+
+    void aTurnInMidReadingTeachesNothing()
+    {
+        EngineRig rig(path("turns.sqlite"));
+        RunSetup s = EngineRig::setup();
+        s.adjust = AdjustMode::ByHand;
+        rig.engine.begin(s);
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] {
+            return rig.status.stage == Stage::Adjust && rig.status.activity == Activity::Waiting;
+        }));
+        // Somebody turns brightness while every second patch is on the screen.
+        int turns = 0;
+        rig.onStatus = [&](const RunStatus &status) {
+            if (status.patch && status.readingsDone % 2 == 1 && ++turns < 12)
+                rig.rig->with([&](bench::Bench &b) {
+                    b.condition().controls.brightness = turns % 2 == 0 ? 75 : 40;
+                });
+        };
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] { return rig.results.whites.size() > 8; }));
+        rig.engine.stop();
+        // Every reading that counts fits the settings it is filed under.
+        std::map<double, double> light;
+        for (const WhiteReading &w : rig.results.whites) {
+            const auto [it, isNew] = light.emplace(w.controls.brightness, w.white.Y);
+            VERIFY_BELOW(std::abs(w.white.Y / it->second - 1), 0.02);
+        }
     }
 
     void typedInControlsAreKeptWithTheReadings()

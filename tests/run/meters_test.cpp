@@ -1,6 +1,6 @@
-#include "engine_rig.h"
 #include "cli_rig.h"
 #include "core/error.h"
+#include "engine_rig.h"
 #include "run/meters/command_meter.h"
 #include "run/meters/hand_meter.h"
 #include "run/meters/meter_registry.h"
@@ -84,9 +84,12 @@ private slots:
     {
         QTest::addColumn<QString>("how");
         QTest::addColumn<QString>("message");
-        QTest::newRow("dies") << "die@60" << "has stopped";
-        QTest::newRow("hangs") << "hang@60" << "too long";
-        QTest::newRow("prints rubbish") << "garbage@60" << "no json";
+        QTest::newRow("dies") << "die@60"
+                              << "has stopped";
+        QTest::newRow("hangs") << "hang@60"
+                               << "too long";
+        QTest::newRow("prints rubbish") << "garbage@60"
+                                        << "no json";
     }
     void badDriversCostAReadingOnly()
     {
@@ -104,9 +107,12 @@ private slots:
     {
         QTest::addColumn<QString>("fault");
         QTest::addColumn<QString>("message");
-        QTest::newRow("unplugged") << "unplugged@5" << "unplugged";
-        QTest::newRow("garbage numbers") << "garbage@5" << "no colour";
-        QTest::newRow("zero") << "wants-zeroing@5" << "zeroed";
+        QTest::newRow("unplugged") << "unplugged@5"
+                                   << "unplugged";
+        QTest::newRow("garbage numbers") << "garbage@5"
+                                         << "no colour";
+        QTest::newRow("zero") << "wants-zeroing@5"
+                              << "zeroed";
     }
     void faultsOfADriverAreToldInWords()
     {
@@ -171,10 +177,14 @@ private slots:
     {
         QTest::addColumn<QString>("script");
         QTest::addColumn<QString>("problem"); // empty: it works
-        QTest::newRow("numbers") << "echo Reading; echo ' 1.5 2.25\t3e0 '" << "";
-        QTest::newRow("knows the patch") << "echo $LANTERN_R $LANTERN_G $LANTERN_B" << "";
-        QTest::newRow("fails") << "echo no meter >&2; exit 1" << "no meter";
-        QTest::newRow("prints no colour") << "echo 1 2; echo 1 2 nan" << "1 2 nan";
+        QTest::newRow("numbers") << "echo Reading; echo ' 1.5 2.25\t3e0 '"
+                                 << "";
+        QTest::newRow("knows the patch") << "echo $LANTERN_R $LANTERN_G $LANTERN_B"
+                                         << "";
+        QTest::newRow("fails") << "echo no meter >&2; exit 1"
+                               << "no meter";
+        QTest::newRow("prints no colour") << "echo 1 2; echo 1 2 nan"
+                                          << "1 2 nan";
     }
     void aCommandReadsOnce()
     {
@@ -208,9 +218,8 @@ private slots:
         connect(&hand, &HandMeter::entryWanted, &hand, [&](const DeviceRgb &shown) {
             const auto outcome = b.read(shown);
             QMetaObject::invokeMethod(
-                &hand, [&hand, xyz = std::get<bench::MeterReading>(outcome).xyz] {
-                    hand.enter(xyz);
-                },
+                &hand,
+                [&hand, xyz = std::get<bench::MeterReading>(outcome).xyz] { hand.enter(xyz); },
                 Qt::QueuedConnection);
         });
         rig.engine.setDevices({&hand, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
@@ -233,11 +242,11 @@ private slots:
     void theCommandLineTakesADriver()
     {
         const QString out = m_folder.filePath(QStringLiteral("cli"));
-        const Answer a = cli({QStringLiteral("run"), QStringLiteral("--display"),
-                              demo("north-desk.json"), QStringLiteral("--meter"),
-                              QStringLiteral("driver:" LANTERN_BENCH_METER " --meter reference"),
-                              QStringLiteral("--chart"), QStringLiteral("24"),
-                              QStringLiteral("--out"), out});
+        const Answer a =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--meter"),
+                 QStringLiteral("driver:" LANTERN_BENCH_METER " --meter reference"),
+                 QStringLiteral("--chart"), QStringLiteral("24"), QStringLiteral("--out"), out});
         QVERIFY2(a.code == 0, qPrintable(a.err));
         QVERIFY(a.out.contains(QLatin1String("colours mean")));
         const Answer wrong = cli({QStringLiteral("run"), QStringLiteral("--display"),

@@ -152,8 +152,8 @@ void DeskWidget::paintMeter(QPainter &p) const
         line(41, tr("no reading yet"), theme::font(theme::kNormal), theme::kFaint);
     if (m.room)
         line(64,
-             tr("Room, as set on the bench: %1 lx · %2 K")
-                 .arg(figure(m.room->illuminanceLux, 0),
+             tr("%1: %2 lx · %3 K")
+                 .arg(m.roomTitle, figure(m.room->illuminanceLux, 0),
                       figure(correlatedColourTemperature(m.room->chromaticity).kelvin, 0)),
              theme::font(theme::kSmall), theme::kMuted);
 }

@@ -194,9 +194,8 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
                               .arg(technologyTitle(QString::fromStdString(b.technology())));
             card.serial = QString::fromStdString(d.serial);
             card.technology = QString::fromStdString(b.technology());
-            card.technologyReason = b.technology() == d.technology
-                                        ? tr("The bench says so.")
-                                        : tr("Chosen by you.");
+            card.technologyReason =
+                b.technology() == d.technology ? tr("The bench says so.") : tr("Chosen by you.");
             card.builtIn = !d.remoteControls && !d.hasRgbGains;
             card.pixels = {d.pixels[0], d.pixels[1]};
             card.sizeMm = {d.sizeMm[0], d.sizeMm[1]};
@@ -216,6 +215,7 @@ MeterCard DemoWorkplace::meterCard(int display) const
         card.name = QString::fromStdString(m.name);
         card.kind = m.isReference() ? tr("reference meter") : tr("colorimeter");
         card.state = tr("ready");
+        card.roomTitle = tr("Room, as set on the bench");
         card.room = run::RoomLight{b.room().illuminanceLux, b.room().chromaticity};
         return card;
     });

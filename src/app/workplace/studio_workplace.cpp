@@ -95,8 +95,7 @@ void StudioWorkplace::findPlaces()
         const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
         place.technology = guess.technology;
         place.technologyReason = guess.reason;
-        const QString chosen =
-            QSettings().value(technologyKey(idOf(place))).toString();
+        const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
         if (!chosen.isEmpty()) {
             place.technology = chosen.toStdString();
             place.technologyReason = tr("Chosen by you.").toStdString();
@@ -126,9 +125,9 @@ std::vector<DisplayCard> StudioWorkplace::displays() const
                         ? QString::fromStdString(place.edid->name)
                     : place.output.isBuiltIn() ? tr("Built-in panel")
                                                : place.output.name;
-        card.model = place.edid ? QString::fromStdString(place.edid->maker) + QLatin1Char(' ') +
-                                      card.name
-                                : place.output.name;
+        card.model = place.edid
+                         ? QString::fromStdString(place.edid->maker) + QLatin1Char(' ') + card.name
+                         : place.output.name;
         card.pixels = place.output.geometry.size();
         card.sizeMm = place.edid && place.edid->widthMm > 0
                           ? QSizeF(place.edid->widthMm, place.edid->heightMm)
@@ -139,10 +138,10 @@ std::vector<DisplayCard> StudioWorkplace::displays() const
         card.technology = QString::fromStdString(place.technology);
         card.technologyReason = QString::fromStdString(place.technologyReason);
         card.builtIn = place.output.isBuiltIn();
-        card.detail = tr("%1 in %2")
-                          .arg(std::round(std::hypot(card.sizeMm.width(), card.sizeMm.height()) /
-                                          25.4))
-                          .arg(technologyTitle(card.technology));
+        card.detail =
+            tr("%1 in %2")
+                .arg(std::round(std::hypot(card.sizeMm.width(), card.sizeMm.height()) / 25.4))
+                .arg(technologyTitle(card.technology));
         if (place.edid && place.edid->red.y > 0) {
             card.primaries = {place.edid->red, place.edid->green, place.edid->blue};
             card.white = place.edid->white;

@@ -128,14 +128,14 @@ public:
 private:
     static bench::DisplayDescription displayFrom(const std::string &path)
     {
-        const std::string text =
-            std::ifstream(path) ? readText(path) : bench::builtInText(path);
+        const std::string text = std::ifstream(path) ? readText(path) : bench::builtInText(path);
         return bench::displayFromJson(parseJson(text, path), path);
     }
 
     Json read()
     {
-        if (m_readings++ > 0 && !m_misbehave.first.empty() && m_bench.meter().readingNumber() == m_misbehave.second) {
+        if (m_readings++ > 0 && !m_misbehave.first.empty() &&
+            m_bench.meter().readingNumber() == m_misbehave.second) {
             const std::string how = std::exchange(m_misbehave.first, {});
             if (how == "die")
                 std::abort();
@@ -145,7 +145,8 @@ private:
                 std::this_thread::sleep_for(std::chrono::hours(1));
         }
         if (m_seen.empty())
-            throw Refusal{kFaultCode, "nothing is in front of it", meterFaultName(MeterFault::OffPatch)};
+            throw Refusal{kFaultCode, "nothing is in front of it",
+                          meterFaultName(MeterFault::OffPatch)};
         const auto outcome = m_bench.read(m_seen);
         if (const auto *fault = std::get_if<MeterFault>(&outcome))
             throw Refusal{kFaultCode, "as asked for by --fault", meterFaultName(*fault)};
@@ -161,7 +162,8 @@ private:
 
     bench::Bench m_bench;
     bench::Bench::SeenColours m_seen;
-    std::pair<std::string, uint64_t> m_misbehave; ///< at a reading, but not at the first of this process
+    std::pair<std::string, uint64_t>
+        m_misbehave; ///< at a reading, but not at the first of this process
     int m_readings = 0;
 };
 
@@ -173,8 +175,8 @@ Json reply(Driver &driver, const std::string &line)
         if (request.is_object() && request.contains("id"))
             out["id"] = request["id"];
         const std::string method = request.is_object() ? request.value("method", "") : "";
-        out["result"] = driver.answer(
-            method, request.contains("params") ? request["params"] : Json::object());
+        out["result"] =
+            driver.answer(method, request.contains("params") ? request["params"] : Json::object());
     } catch (const Refusal &refusal) {
         out["error"] = {{"code", refusal.code}, {"message", refusal.message}};
         if (!refusal.fault.empty())

@@ -68,9 +68,8 @@ void CommandMeter::onFinished(int code, QProcess::ExitStatus status)
     const QByteArray output = m_process.readAllStandardOutput().left(kLongestOutput);
     if (status != QProcess::NormalExit || code != 0) {
         const QString said = QString::fromUtf8(m_process.readAllStandardError()).simplified();
-        emit failed(MeterFault::DriverDied,
-                    said.isEmpty() ? tr("it ended with code %1").arg(code)
-                                   : said.left(kDetailLength));
+        emit failed(MeterFault::DriverDied, said.isEmpty() ? tr("it ended with code %1").arg(code)
+                                                           : said.left(kDetailLength));
         return;
     }
     if (const auto xyz = xyzFromOutput(output))

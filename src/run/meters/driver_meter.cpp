@@ -21,7 +21,8 @@ QString shortened(const QString &text)
 
 } // namespace
 
-DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *scene, QObject *parent)
+DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *scene,
+                         QObject *parent)
     : Meter(parent),
       m_program(std::move(program)),
       m_arguments(std::move(arguments)),

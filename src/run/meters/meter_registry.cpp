@@ -23,8 +23,10 @@ const std::vector<MeterKind> &meterKinds()
          [](const QStringList &c, SceneSource *) -> Meter * {
              return new CommandMeter(c.front(), c.mid(1));
          }},
-        {QStringLiteral("hand"), QCoreApplication::translate("Meters", "Numbers typed in by hand"),
-         {}, [](const QStringList &, SceneSource *) -> Meter * { return new HandMeter; }},
+        {QStringLiteral("hand"),
+         QCoreApplication::translate("Meters", "Numbers typed in by hand"),
+         {},
+         [](const QStringList &, SceneSource *) -> Meter * { return new HandMeter; }},
     };
     return kinds;
 }
@@ -49,8 +51,9 @@ const MeterKind &meterKindOf(const QString &choice)
             continue;
         if (commandOf(choice).isEmpty() != kind.argumentHint.isEmpty())
             throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(),
-                        kind.argumentHint.isEmpty() ? "nothing is expected after " + key.toStdString()
-                                                    : "the program is missing",
+                        kind.argumentHint.isEmpty()
+                            ? "nothing is expected after " + key.toStdString()
+                            : "the program is missing",
                         "For example driver:/usr/lib/meters/reed or command:\"read-once -q\".");
         return kind;
     }

@@ -391,8 +391,8 @@ void AimView::showKind(const SessionState &state)
     const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
     for (QWidget *w : std::initializer_list<QWidget *>{
              m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
-             m_luminanceKind, m_blackKind, m_contrast, m_primaries, m_patches, m_measureKind, m_expected,
-             m_minutes})
+             m_luminanceKind, m_blackKind, m_contrast, m_primaries, m_patches, m_measureKind,
+             m_expected, m_minutes})
         w->setEnabled(!fixed);
     setExplanation(fixed
                        ? tr("The aim of the run under way. Stop the run to change it.")

@@ -70,12 +70,11 @@ void RoomLightBar::setState(const SessionState &state)
         return;
     }
     const run::RoomLight mean = meanLight(m_readings);
-    m_figures->setText(
-        tr("%1 lx · %2 K · white sheet %3 cd/m² · mean of %4")
-            .arg(figure(mean.illuminanceLux, 0),
-                 figure(correlatedColourTemperature(mean.chromaticity).kelvin, 0),
-                 figure(whiteSheetLuminance(mean.illuminanceLux), 1))
-            .arg(m_readings.size()));
+    m_figures->setText(tr("%1 lx · %2 K · white sheet %3 cd/m² · mean of %4")
+                           .arg(figure(mean.illuminanceLux, 0),
+                                figure(correlatedColourTemperature(mean.chromaticity).kelvin, 0),
+                                figure(whiteSheetLuminance(mean.illuminanceLux), 1))
+                           .arg(m_readings.size()));
 }
 
 } // namespace lantern::app

@@ -43,10 +43,11 @@ std::optional<int> ByEyeView::channelOf(int step)
 }
 
 ByEyeView::ByEyeView(Session *session)
-    : View(tr("By eye"),
-           tr("Without a meter: better than nothing, no match for a measurement. Your eyes adapt to "
-              "a cast, so white stays uncertain, and no ΔE is known afterwards."),
-           session),
+    : View(
+          tr("By eye"),
+          tr("Without a meter: better than nothing, no match for a measurement. Your eyes adapt to "
+             "a cast, so white stays uncertain, and no ΔE is known afterwards."),
+          session),
       m_steps(new QListWidget),
       m_target(new MatchTarget),
       m_words(makeLabel({}, theme::kNormal, theme::kText)),
@@ -139,11 +140,12 @@ void ByEyeView::showStep()
         m_sliders[0]->setAccessibleName(tr("Lightness of the middle"));
         m_sliders[0]->setRange(90 * kFinest, 240 * kFinest);
         const auto &half = m_findings.halfLight;
-        const double code = *channel == 3 ? (half[0] + half[1] + half[2]) / 3
-                                          : half[static_cast<size_t>(*channel)];
+        const double code =
+            *channel == 3 ? (half[0] + half[1] + half[2]) / 3 : half[static_cast<size_t>(*channel)];
         m_sliders[0]->setValue(static_cast<int>(std::lround(code * kFinest)));
-        m_words->setText(tr("Step back or narrow your eyes until the lines melt together, then move "
-                            "the slider until the solid field in the middle vanishes in them."));
+        m_words->setText(
+            tr("Step back or narrow your eyes until the lines melt together, then move "
+               "the slider until the solid field in the middle vanishes in them."));
     } else if (step == Neutral) {
         const std::array names = {tr("&Red against green"), tr("&Blue against yellow")};
         for (size_t i = 0; i < 2; ++i) {
@@ -201,8 +203,7 @@ void ByEyeView::moved()
         Vec3 codes;
         for (int c = 0; c < 3; ++c)
             codes[c] = std::pow(m_findings.balance[c],
-                                1 / gammaOfHalfLight(
-                                        m_findings.halfLight[static_cast<size_t>(c)]));
+                                1 / gammaOfHalfLight(m_findings.halfLight[static_cast<size_t>(c)]));
         m_target->showNeutral(codes);
     } else if (step == Black)
         m_target->showSteps(MatchTarget::What::BlackSteps);

@@ -94,8 +94,7 @@ void MatchTarget::paintSteps(QImage &image) const
 /// panel.
 void MatchTarget::paintHalfLight(QImage &image) const
 {
-    const QRect solid(image.width() / 3, image.height() / 3, image.width() / 3,
-                      image.height() / 3);
+    const QRect solid(image.width() / 3, image.height() / 3, image.width() / 3, image.height() / 3);
     const QRgb field = inChannel(m_channel, static_cast<int>(std::lround(m_code)));
     const QRgb full = inChannel(m_channel, 255);
     for (int y = 0; y < image.height(); ++y) {
@@ -116,9 +115,9 @@ void MatchTarget::paintNeutral(QImage &image) const
         const double grey = 64.0 + 48 * i;
         Vec3 code = grey * m_balance;
         code = code.cwiseMax(0).cwiseMin(255);
-        const QRgb colour = qRgb(static_cast<int>(std::lround(code[0])),
-                                 static_cast<int>(std::lround(code[1])),
-                                 static_cast<int>(std::lround(code[2])));
+        const QRgb colour =
+            qRgb(static_cast<int>(std::lround(code[0])), static_cast<int>(std::lround(code[1])),
+                 static_cast<int>(std::lround(code[2])));
         const int left = margin + i * (w + margin);
         for (int y = image.height() / 5; y < 4 * image.height() / 5; ++y)
             for (int x = left; x < left + w; ++x)

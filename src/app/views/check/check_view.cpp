@@ -35,23 +35,23 @@ protected:
         p.setFont(theme::font(theme::kSmall));
         constexpr int kLeft = 36;
         constexpr int kBottom = 30;
-        const double most =
-            1.15 * std::max(kDrifts.meanDeltaE00, m_patches.front().deltaE00);
+        const double most = 1.15 * std::max(kDrifts.meanDeltaE00, m_patches.front().deltaE00);
         const double high = height() - kBottom - 14;
         const auto y = [&](double deltaE) { return 14 + high * (1 - deltaE / most); };
         const double step = (width() - kLeft - 100.0) / static_cast<double>(m_patches.size());
         p.setPen(theme::kMuted);
         p.drawText(QRectF(0, y(0) - 8, kLeft - 6, 16), Qt::AlignRight, QStringLiteral("0"));
         p.drawText(0, 10, CheckView::tr("ΔE00 against last time"));
-        for (const auto &[limit, word] : {std::pair{kHolds.meanDeltaE00, CheckView::tr("holds")},
-                                          std::pair{kDrifts.meanDeltaE00, CheckView::tr("drifts")}}) {
+        for (const auto &[limit, word] :
+             {std::pair{kHolds.meanDeltaE00, CheckView::tr("holds")},
+              std::pair{kDrifts.meanDeltaE00, CheckView::tr("drifts")}}) {
             p.setPen(QPen(theme::kLine, 1, Qt::DashLine));
             p.drawLine(QPointF(kLeft, y(limit)), QPointF(width() - 96, y(limit)));
-            if (y(kHolds.meanDeltaE00) - y(kDrifts.meanDeltaE00) < 14 && limit == kHolds.meanDeltaE00)
+            if (y(kHolds.meanDeltaE00) - y(kDrifts.meanDeltaE00) < 14 &&
+                limit == kHolds.meanDeltaE00)
                 continue; // the labels would lie on each other
             p.setPen(theme::kMuted);
-            p.drawText(QRectF(0, y(limit) - 8, kLeft - 6, 16), Qt::AlignRight,
-                       figure(limit, 1));
+            p.drawText(QRectF(0, y(limit) - 8, kLeft - 6, 16), Qt::AlignRight, figure(limit, 1));
             p.drawText(QPointF(width() - 90, y(limit) + 4), word);
         }
         for (size_t i = 0; i < m_patches.size(); ++i) {
@@ -89,8 +89,7 @@ QString verdictText(const CheckFirst &check)
 
 QString reasonText(const CheckFirst &check)
 {
-    QString text =
-        CheckView::tr("Mean change ΔE00 %1").arg(figure(check.meanDeltaE00, 2));
+    QString text = CheckView::tr("Mean change ΔE00 %1").arg(figure(check.meanDeltaE00, 2));
     if (check.uncertainty > 0)
         text += CheckView::tr(" ± %1 (k = 2, from the meter's scatter)")
                     .arg(figure(2 * check.uncertainty, 2));
@@ -127,9 +126,8 @@ CheckView::CheckView(Session *session)
         ++column;
     }
     const std::array<QString, kRows> names = {tr("White, Δu'v' from the last run"),
-                                              tr("Luminance of white, cd/m²"),
-                                              tr("Black, cd/m²"), tr("Greys, mean ΔE00"),
-                                              tr("All patches, mean ΔE00")};
+                                              tr("Luminance of white, cd/m²"), tr("Black, cd/m²"),
+                                              tr("Greys, mean ΔE00"), tr("All patches, mean ΔE00")};
     for (int i = 0; i < kRows; ++i) {
         m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
                      makeLabel({}, theme::kNormal, theme::kMuted),
@@ -174,12 +172,13 @@ void CheckView::showFigures(const SessionState &state)
 {
     const CheckFirst &c = *state.check;
     m_verdict->setText(verdictText(c));
-    m_words->setText(reasonText(c) + (state.checkedAt
-                                          ? QLatin1Char(' ') +
-                                                tr("Checked %1.").arg(locale().toString(
-                                                    state.checkedAt->toLocalTime(),
-                                                    QLocale::ShortFormat))
-                                          : QString()));
+    m_words->setText(
+        reasonText(c) +
+        (state.checkedAt
+             ? QLatin1Char(' ') +
+                   tr("Checked %1.")
+                       .arg(locale().toString(state.checkedAt->toLocalTime(), QLocale::ShortFormat))
+             : QString()));
     const auto &then = state.lastTime ? state.lastTime->after : std::nullopt;
     const double white = then && then->white ? then->white->Y : 0;
     const double black = then && then->black ? then->black->Y : 0;

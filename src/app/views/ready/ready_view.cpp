@@ -42,8 +42,8 @@ ReadyView::ReadyView(Session *session)
     m_reason->setWordWrap(true);
 
     auto *side = new QVBoxLayout;
-    side->addWidget(makeLabel(tr("How the meter hangs"), theme::kNormal, theme::kText,
-                              QFont::DemiBold));
+    side->addWidget(
+        makeLabel(tr("How the meter hangs"), theme::kNormal, theme::kText, QFont::DemiBold));
     side->addWidget(new MeterDrawing(MeterDrawing::What::Hang));
     side->addSpacing(8);
     side->addWidget(makeLabel(tr("The display"), theme::kNormal, theme::kText, QFont::DemiBold));

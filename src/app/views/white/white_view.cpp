@@ -17,8 +17,8 @@ using run::Stage;
 
 /// In the order in which they are turned.
 constexpr std::array<double MonitorControls::*, 5> kFields = {
-    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain,
-    &MonitorControls::brightness};
+    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain,
+    &MonitorControls::blueGain, &MonitorControls::brightness};
 constexpr int kUnknown = -1;
 constexpr double kFarPoints = 44; ///< read from two metres, at the monitor's buttons
 
@@ -27,7 +27,8 @@ bool isGain(int row)
     return row >= 1 && row <= 3;
 }
 
-/// Light factor of each row: contrast is left alone, the gains against the neediest channel, then the common level.
+/// Light factor of each row: contrast is left alone, the gains against the neediest channel, then
+/// the common level.
 std::array<double, 5> lightFactors(const Advice &advice, bool gains)
 {
     const double level = advice.wanted.maxCoeff();
@@ -234,7 +235,8 @@ void WhiteView::showControls(const SessionState &state)
     for (int i = 0; i < kControls; ++i) {
         ControlRow &row = m_rows[i];
         const bool exists = !isGain(i) || card.gains;
-        for (QWidget *w : std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
+        for (QWidget *w :
+             std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
             w->setVisible(exists);
         std::optional<double> value;
         if (r.controls)
@@ -246,11 +248,10 @@ void WhiteView::showControls(const SessionState &state)
             row.value->setValue(static_cast<int>(std::lround(*value)));
         else if (!value && !typed)
             row.value->setValue(kUnknown);
-        row.advice->setText(
-            !advised ? QString()
-            : r.advice->settled || i == 0
-                ? tr("leave")
-                : adviceText(value, r.advice->controls.*kFields[i], factors[i]));
+        row.advice->setText(!advised ? QString()
+                            : r.advice->settled || i == 0
+                                ? tr("leave")
+                                : adviceText(value, r.advice->controls.*kFields[i], factors[i]));
         row.lastTime->setText(before ? figure((*before).*kFields[i], 0) : QString());
     }
     m_updating = false;
