@@ -1,35 +1,17 @@
-#include "app/views/compare/compare_view.h"
-#include "app/views/white/white_view.h"
 #include "core/chart.h"
-#include "core/error.h"
 #include "run/files.h"
 #include "runner.h"
 #include "window_rig.h"
 
-#include <QComboBox>
 #include <QDir>
-#include <QDoubleSpinBox>
-#include <QGuiApplication>
 #include <QLabel>
-#include <QLineEdit>
-#include <QMimeData>
-#include <QProcess>
-#include <QTableView>
 
 using namespace lantern;
 using namespace lantern::app;
 using lantern::run::Activity;
 using lantern::run::Stage;
+using lantern::test::onX11;
 using lantern::test::WindowRig;
-
-namespace {
-
-bool onX11()
-{
-    return QGuiApplication::platformName() == QLatin1String("xcb");
-}
-
-} // namespace
 
 /// What goes wrong or is broken off in the middle, and how it goes on.
 class InterruptionsTest : public QObject {

@@ -1,15 +1,13 @@
-#include "app/main_window.h"
 #include "core/error.h"
 #include "made_up_edid.h"
 #include "runner.h"
+#include "studio_rig.h"
 
 #include <QGuiApplication>
 #include <QProcess>
 #include <QPushButton>
 #include <QScreen>
 #include <QSignalSpy>
-#include <QTemporaryDir>
-#include <QTest>
 
 #include <xcb/randr.h>
 #include <xcb/xcb.h>
@@ -58,25 +56,14 @@ void giveEdid(const QByteArray &output, const std::vector<uint8_t> &edid)
 /// On an X server with two outputs; see with_two_screens.
 class ManyScreensTest : public QObject {
     Q_OBJECT
-    QTemporaryDir m_folder;
-    std::unique_ptr<StudioWorkplace> m_studio;
-    std::unique_ptr<Session> m_session;
-    std::unique_ptr<MainWindow> m_window;
+    StudioRig m_rig;
 
-    [[nodiscard]] const SessionState &state() const { return m_session->state(); }
-    /// A window on a logbook of its own.
-    void open(const char *logbook, const QString &meter = QStringLiteral("hand"))
+    [[nodiscard]] const SessionState &state() const { return m_rig.state(); }
+    void open(const char *logbook)
     {
-        m_studio = std::make_unique<StudioWorkplace>();
-        m_studio->setMeterChoice(meter);
-        m_session =
-            std::make_unique<Session>(m_studio.get(), m_folder.filePath(QLatin1String(logbook)));
-        m_window = std::make_unique<MainWindow>(m_session.get(), m_studio.get());
-        m_window->resize(1100, 720);
-        m_window->move(20, 20);
-        m_window->show();
-        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
-        m_session->start();
+        m_rig.findDisplays();
+        m_rig.studio->setMeterChoice(QStringLiteral("hand"));
+        QVERIFY(m_rig.open(logbook, {20, 20}, {1100, 720}));
     }
     QRect screen(const char *name)
     {
@@ -92,12 +79,7 @@ private slots:
         QCOMPARE(QGuiApplication::screens().size(), 2);
         giveEdid("DUMMY0", madeUpEdid(kMadeUpColours, "Saltmarsh 27"));
     }
-    void cleanup()
-    {
-        m_window.reset();
-        m_session.reset();
-        m_studio.reset();
-    }
+    void cleanup() { m_rig.close(); }
 
     void allOfThemStandOnTheDesk()
     {
@@ -119,15 +101,15 @@ private slots:
     void windowAndPatchGoToTheChosenOne()
     {
         open("choose.sqlite");
-        auto *desk = m_window->findChild<DeskWidget *>(QStringLiteral("desk"));
+        auto *desk = m_rig.window->findChild<DeskWidget *>(QStringLiteral("desk"));
         desk->setFocus();
         QTest::keyClick(desk, Qt::Key_Right);
         QVERIFY(waitUntil([&] {
             return state().selected == 1 &&
-                   screen("DUMMY1").contains(m_window->frameGeometry().center());
+                   screen("DUMMY1").contains(m_rig.window->frameGeometry().center());
         }));
-        m_window->showWhich();
-        auto *which = m_window->findChild<QWidget *>(QStringLiteral("whichWindow"));
+        m_rig.window->showWhich();
+        auto *which = m_rig.window->findChild<QWidget *>(QStringLiteral("whichWindow"));
         if (!which)
             for (QWidget *w : QApplication::topLevelWidgets())
                 if (w->objectName() == QLatin1String("whichWindow"))
@@ -157,15 +139,11 @@ private slots:
     void aRunSurvivesAnUnpluggedDisplay()
     {
         // A stand-alone instrument that always shows the same; enough to be in mid-run.
-        open("unplug.sqlite", QStringLiteral("hand"));
-        m_session->selectDisplay(1);
-        m_session->act(); // the checklist
-        m_session->act();
-        m_session->act(); // the aim
-        QVERIFY(waitUntil([&] { return state().status.activity == run::Activity::Waiting; }));
-        m_session->act(); // reads the display as it is
+        open("unplug.sqlite");
+        m_rig.session->selectDisplay(1);
+        QVERIFY(m_rig.beginReading());
         QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
-        m_session->enterReading({95, 100, 108});
+        m_rig.session->enterReading({95, 100, 108});
         QVERIFY(waitUntil([&] { return state().status.readingsDone == 1; }));
 
         QVERIFY(xrandr(
@@ -179,14 +157,14 @@ private slots:
                         QStringLiteral("--mode"), QStringLiteral("1280x1024"),
                         QStringLiteral("--right-of"), QStringLiteral("DUMMY0")}));
         QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
-        m_session->selectDisplay(1);
+        m_rig.session->selectDisplay(1);
         QVERIFY(waitUntil([&] { return state().unfinishedRun.has_value(); }));
-        m_session->act(); // goes on with it
+        m_rig.session->act(); // goes on with it
         QVERIFY(waitUntil([&] {
             return state().status.activity == run::Activity::Waiting &&
                    state().status.stage == run::Stage::Ready;
         }));
-        m_session->act();
+        m_rig.session->act();
         QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
         QCOMPARE(state().status.readingsDone, 1); // from before
     }

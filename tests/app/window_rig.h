@@ -3,6 +3,7 @@
 #include "app/main_window.h"
 #include "runner.h"
 
+#include <QGuiApplication>
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QTest>
@@ -11,6 +12,11 @@
 #include <memory>
 
 namespace lantern::test {
+
+inline bool onX11()
+{
+    return QGuiApplication::platformName() == QLatin1String("xcb");
+}
 
 /// The real window on the demo, with a logbook of its own.
 class WindowRig {
