@@ -18,8 +18,8 @@ public:
     /// Opens a window on a logbook in the rig's folder; after findDisplays().
     bool open(const char *logbook, const QPoint &at, const QSize &size)
     {
-        session = std::make_unique<app::Session>(studio.get(),
-                                                 m_folder.filePath(QLatin1String(logbook)));
+        session =
+            std::make_unique<app::Session>(studio.get(), m_folder.filePath(QLatin1String(logbook)));
         window = std::make_unique<app::MainWindow>(session.get(), studio.get());
         window->resize(size);
         window->move(at);

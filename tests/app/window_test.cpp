@@ -1,3 +1,4 @@
+#include "app/views/compare/compare_view.h"
 #include "run/files.h"
 #include "runner.h"
 #include "window_rig.h"
