@@ -176,6 +176,7 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Install));
         const QString icc = platform::userProfileFolder();
         QDir(icc).removeRecursively();
+        run::makeFolder(QFileInfo(icc).path());
         run::writeFile(
             icc, "in the folder's place"); // root may write anywhere, so a folder is not enough
         QVERIFY(rig.press());
@@ -195,8 +196,9 @@ private slots:
 
     void displaysCannotBeChangedInMidReading()
     {
-        WindowRig rig(5);
+        WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Measure));
+        rig.demo->setSpeed(5);
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 1; }));
         rig.session->selectDisplay(1);
