@@ -171,6 +171,19 @@ void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const s
     }
 }
 
+namespace {
+
+/// What a finished stage did after its last reading: the controls it went back to, the LUT it left.
+void finishSteps(StagePlan &plan)
+{
+    for (PlanStep step = plan.next();
+         !std::holds_alternative<ReadPatch>(step) && !std::holds_alternative<Finished>(step);
+         step = plan.next())
+        plan.acknowledge();
+}
+
+} // namespace
+
 RunResults loadResults(Logbook &logbook, qint64 run)
 {
     RunResults results;
@@ -192,6 +205,7 @@ RunResults loadResults(Logbook &logbook, qint64 run)
             const auto readings = logbook.readings(run, stage);
             const auto plan = makePlan(stage, results);
             replay(*plan, readings, path);
+            finishSteps(*plan);
             if (stage == Stage::Adjust)
                 for (const LoggedReading &l : readings) {
                     if (l.controls)

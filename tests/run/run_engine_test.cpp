@@ -89,7 +89,6 @@ private slots:
         QTest::newRow("time-out") << int(MeterFault::TimedOut) << "Check its cable";
         QTest::newRow("garbage") << int(MeterFault::Garbage) << "no colour";
         QTest::newRow("saturated") << int(MeterFault::Saturated) << "more light";
-        QTest::newRow("zeroing") << int(MeterFault::WantsZeroing) << "zeroed";
         QTest::newRow("driver died") << int(MeterFault::DriverDied) << "driver";
     }
     void aFaultPausesWithAdviceAndGoesOnFromTheSamePatch()
@@ -289,6 +288,39 @@ private:
     [[nodiscard]] QString logbook() const
     {
         return m_folder->filePath(QStringLiteral("log.sqlite"));
+    }
+
+    /// The adjustment may go back to earlier settings after its last reading.
+    void theLogbookKnowsTheSettingsThatAreLeft()
+    {
+        const QTemporaryDir folder;
+        int wentBack = 0;
+        for (const double start : {30., 45., 60., 75., 90.}) {
+            const QString file = folder.filePath(QString::number(start));
+            EngineRig rig(file);
+            RunSetup setup = EngineRig::setup();
+            setup.startControls = MonitorControls{start, 70, 96, 88, 100};
+            rig.rig->with([&](bench::Bench &b) { b.condition().controls = *setup.startControls; });
+            rig.engine.begin(setup);
+            QVERIFY(rig.waitFor(Activity::Waiting));
+            rig.engine.proceed();
+            const auto before = [&](Stage stage) {
+                return rig.waitUntil([&] {
+                    return rig.status.stage == stage && rig.status.activity == Activity::Waiting;
+                });
+            };
+            QVERIFY(before(Stage::Adjust));
+            rig.engine.proceed();
+            QVERIFY(before(Stage::Calibrate));
+            const auto left = rig.rig->with([](bench::Bench &b) { return b.condition().controls; });
+            Logbook book(file, Logbook::Access::Read);
+            const RunResults loaded = loadResults(book, rig.status.run);
+            QVERIFY(loaded.controls == left);
+            QVERIFY(rig.results.controls == left);
+            const auto last = book.readings(rig.status.run, Stage::Adjust).back().controls;
+            wentBack += last != std::optional(left);
+        }
+        QVERIFY2(wentBack > 0, "no run went back: this tests nothing");
     }
     std::unique_ptr<QTemporaryDir> m_folder;
 };
