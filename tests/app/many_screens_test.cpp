@@ -136,6 +136,19 @@ private slots:
         right.load(VideoLut::identity());
     }
 
+    void theyStandInTheirOrderFromLeftToRight()
+    {
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY0"),
+                        QStringLiteral("--right-of"), QStringLiteral("DUMMY1")}));
+        QVERIFY(waitUntil([&] { return screen("DUMMY0").x() == 1280; }));
+        open("order.sqlite");
+        QCOMPARE(state().displays[0].name, QStringLiteral("DUMMY1"));
+        QCOMPARE(state().displays[1].name, QStringLiteral("Saltmarsh 27"));
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--right-of"), QStringLiteral("DUMMY0")}));
+        QVERIFY(waitUntil([&] { return screen("DUMMY1").x() == 1920; }));
+    }
+
     void aRunSurvivesAnUnpluggedDisplay()
     {
         // A stand-alone instrument that always shows the same; enough to be in mid-run.

@@ -112,6 +112,10 @@ void StudioWorkplace::findPlaces()
             std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
         m_places.push_back(std::move(place));
     }
+    // On the Desk as on the desk: from left to right.
+    std::stable_sort(m_places.begin(), m_places.end(), [](const Place &a, const Place &b) {
+        return a.output.geometry.x() < b.output.geometry.x();
+    });
 }
 
 std::vector<DisplayCard> StudioWorkplace::displays() const
