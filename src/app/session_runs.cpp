@@ -18,7 +18,13 @@ void Session::beginRun()
         setNotice(m_state.aimProblem);
         return;
     }
-    run::RunSetup setup = m_workplace->setup(m_state.selected);
+    run::RunSetup setup;
+    try {
+        setup = m_workplace->setup(m_state.selected);
+    } catch (const Error &e) { // its control channel has gone silent
+        setNotice(QString::fromUtf8(e.what()));
+        return;
+    }
     setup.aim = m_state.aim;
     const MeasureChoice &measure = m_state.measure;
     setup.chartPatches = measure.patches;

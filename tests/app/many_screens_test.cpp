@@ -149,6 +149,27 @@ private slots:
         QVERIFY(waitUntil([&] { return screen("DUMMY1").x() == 1920; }));
     }
 
+    void allOfThemSwitchedAwayIsSurvived()
+    {
+        open("away.sqlite");
+        for (const char *output : {"DUMMY0", "DUMMY1"})
+            QVERIFY(xrandr(
+                {QStringLiteral("--output"), QLatin1String(output), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([] { return platform::x11Outputs().empty(); }));
+        QVERIFY(waitUntil([&] { return screen("DUMMY0").isEmpty(); })); // the toolkit has noticed
+        QVERIFY(!state().displays.empty()); // they are still on the desk
+        m_rig.session->refreshReady();
+        m_rig.session->act();
+        QTest::qWait(50);
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY0"), QStringLiteral("--mode"),
+             QStringLiteral("1920x1080"), QStringLiteral("--pos"), QStringLiteral("0x0"),
+             QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--mode"),
+             QStringLiteral("1280x1024"), QStringLiteral("--pos"), QStringLiteral("1920x0")}));
+        QVERIFY(waitUntil(
+            [&] { return state().displays.size() == 2 && screen("DUMMY1").x() == 1920; }));
+    }
+
     void aRunSurvivesAnUnpluggedDisplay()
     {
         // A stand-alone instrument that always shows the same; enough to be in mid-run.

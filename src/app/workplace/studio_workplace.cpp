@@ -80,8 +80,11 @@ QString StudioWorkplace::idOf(const Place &place)
 
 void StudioWorkplace::findPlaces()
 {
+    const std::vector<platform::X11Output> outputs = platform::x11Outputs();
+    if (outputs.empty())
+        return; // switched away, or asleep: the displays are still on the desk
     m_places.clear();
-    for (const platform::X11Output &output : platform::x11Outputs()) {
+    for (const platform::X11Output &output : outputs) {
         Place place;
         place.output = output;
         try {
@@ -270,8 +273,12 @@ ReadyFacts StudioWorkplace::readyFacts(int display) const
     f.lightSensor = m_desktop.hasLightSensor();
     if (m_desktop.isInhibited())
         f.keptAwake = true;
-    if (place.lut)
-        f.foreignLut = !(place.lut->read() == VideoLut::identity());
+    try {
+        if (place.lut)
+            f.foreignLut = !(place.lut->read() == VideoLut::identity());
+    } catch (const Error &) {
+        f.foreignLut.reset(); // the output has gone; displaysChanged() is on its way
+    }
     f.builtIn = place.output.isBuiltIn();
     return f;
 }
