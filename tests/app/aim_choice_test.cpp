@@ -92,6 +92,7 @@ private slots:
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
         auto *kind = rig.window->findChild<QComboBox *>(QStringLiteral("measureKind"));
+        QVERIFY(rig.waitFor([&] { return kind->isVisible(); }));
         kind->setCurrentIndex(1);
         emit kind->activated(1);
         MeasureChoice choice = rig.state().measure;
