@@ -213,8 +213,8 @@ void Session::onDisplaysChanged()
     for (size_t i = 0; i < m_state.displays.size(); ++i)
         if (m_state.displays[i].id == before.id)
             index = static_cast<int>(i);
-    if (measuring)
-        emit stopRequested(); // the devices of all displays are new ones
+    if (m_state.status.run != 0)
+        emit stopRequested(); // it takes other devices now
     m_state.status = {};
     m_state.results = {};
     if (!m_state.displays.empty()) {
@@ -348,7 +348,10 @@ void Session::enterReading(const XYZ &xyz)
 void Session::onStatus(const run::RunStatus &status)
 {
     const bool stageChanged = status.stage != m_state.status.stage;
-    if (m_state.status.run == 0 && status.run != 0 && status.stage != Stage::Ready)
+    if (status.activity == Activity::Working)
+        m_state.readingRoom = false; // the meter is needed elsewhere
+    if (m_state.status.run == 0 && status.run != 0 && status.activity != Activity::Idle &&
+        status.stage != Stage::Ready)
         m_state.view = viewOf(status.stage); // taken up again where it was left
     const bool activityChanged = status.activity != m_state.status.activity;
     m_state.status = status;

@@ -14,6 +14,7 @@ namespace {
 
 constexpr double kAssumedContrast = 1000; ///< nobody can tell it by eye
 constexpr int kPatches = 60;
+constexpr double kTintReach = 0.12; ///< share of light that a full tint takes away
 
 double usualGamma(const ToneCurve &tone)
 {
@@ -37,6 +38,23 @@ double gammaOfHalfLight(double code)
         throw Error(ErrorKind::BadInput, "half light",
                     shortNumber(code) + " is not between 0 and 255");
     return std::log(0.5) / std::log(code / 255);
+}
+
+Vec3 balanceOfTints(double redAgainstGreen, double blueAgainstYellow)
+{
+    const double red = kTintReach * redAgainstGreen;
+    const double blue = kTintReach * blueAgainstYellow;
+    const Vec3 b(1 + red - blue / 2, 1 - red - blue / 2, 1 + blue);
+    return b / b.maxCoeff();
+}
+
+Vec3 codesForBalance(const EyeFindings &findings)
+{
+    Vec3 codes;
+    for (int c = 0; c < 3; ++c)
+        codes[c] = std::pow(findings.balance[c],
+                            1 / gammaOfHalfLight(findings.halfLight[static_cast<size_t>(c)]));
+    return codes;
 }
 
 VideoLut lutByEye(const EyeFindings &findings, const Aim &aim)

@@ -25,6 +25,12 @@ struct EyeFindings {
 /// \throws Error BadInput unless 0 < code < 255
 double gammaOfHalfLight(double code);
 
+/// Balance for two tints, each -1..1: red against green and blue against yellow; the largest is 1.
+Vec3 balanceOfTints(double redAgainstGreen, double blueAgainstYellow);
+
+/// What is left of each channel's code value (0..1) when the balance takes light off it.
+Vec3 codesForBalance(const EyeFindings &findings);
+
 /// Video LUT that gives the display the aimed tone curve and the balance that was found. A native
 /// tone is left as it is.
 VideoLut lutByEye(const EyeFindings &findings, const Aim &aim);

@@ -41,9 +41,10 @@ ReadingTaker::ReadingTaker(QObject *parent) : QObject(parent), m_watchdog(new QT
 
 void ReadingTaker::setDevices(const Devices &devices)
 {
-    for (QObject *old : {static_cast<QObject *>(m_meter), static_cast<QObject *>(m_presenter)})
-        if (old)
-            disconnect(old, nullptr, this, nullptr);
+    if (m_meter)
+        disconnect(m_meter, nullptr, this, nullptr);
+    if (m_presenter)
+        disconnect(m_presenter, nullptr, this, nullptr);
     end();
     m_meter = devices.meter;
     m_presenter = devices.presenter;
@@ -127,7 +128,7 @@ void ReadingTaker::wait(double seconds)
 
 void ReadingTaker::cancel()
 {
-    if (m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch)
+    if (m_meter && m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch)
         m_meter->cancel();
     end();
 }

@@ -2,6 +2,7 @@
 
 #include "run/devices.h"
 
+#include <QPointer>
 #include <QTimer>
 
 namespace lantern::run {
@@ -43,8 +44,8 @@ private:
     void onReading(const XYZ &xyz, double integrationSeconds);
     void onTimeout();
 
-    Meter *m_meter = nullptr;
-    PatchPresenter *m_presenter = nullptr;
+    QPointer<Meter> m_meter; ///< may be deleted before its successor is told
+    QPointer<PatchPresenter> m_presenter;
     Awaiting m_awaiting = Awaiting::Nothing;
     QTimer *m_watchdog;
     std::optional<Mat3> m_correction;

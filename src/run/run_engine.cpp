@@ -58,10 +58,13 @@ void RunEngine::begin(const RunSetup &setup)
     guarded([&] {
         m_status = {};
         m_noted.reset();
-        m_status.run = logbook().createRun(setup);
+        m_pace = {};
         m_results = {};
         m_results.setup = setup;
-        m_results.controls = setup.startControls;
+        if (setup.adjust != AdjustMode::Skip && !setup.startControls && m_devices.controls)
+            m_results.setup.startControls = m_devices.controls->read();
+        m_results.controls = m_results.setup.startControls;
+        m_status.run = logbook().createRun(m_results.setup);
         m_status.stage = stagesOf(setup.kind).front();
         if (setup.referenceRun != 0)
             m_results.reference = checkReference(loadResults(logbook(), setup.referenceRun));
@@ -77,6 +80,7 @@ void RunEngine::resumeRun(qint64 run)
 {
     guarded([&] {
         m_status = {};
+        m_pace = {};
         m_results = loadResults(logbook(), run);
         m_status.run = run;
         m_status.stage = stagesOf(m_results.setup.kind).front();
@@ -270,7 +274,10 @@ bool RunEngine::hasFallenOff(const XYZ &xyz)
                         m_status.stage == Stage::Check;
     if (!steady || !(*m_status.patch == DeviceRgb{255, 255, 255}))
         return false;
-    if (xyz.Y < kFallenOff * m_lastWhite)
+    // A LUT may take white down to the aim on purpose, not further.
+    const double expected =
+        std::min(m_lastWhite, m_results.setup.aim.luminanceCdM2.value_or(m_lastWhite));
+    if (xyz.Y < kFallenOff * expected)
         return true;
     m_lastWhite = xyz.Y;
     return false;

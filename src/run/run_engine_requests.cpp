@@ -18,7 +18,7 @@ void RunEngine::installByEye(const RunSetup &setup, const QByteArray &icc, const
         logbook().finishStage(run, Stage::ByEye, packByEye(made));
         emit installedByEye();
     } catch (const Error &e) {
-        emit errandFailed(QString::fromUtf8(e.what()));
+        emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
     }
 }
 

@@ -6,6 +6,8 @@
 
 #include <QDateTime>
 
+#include <numbers>
+
 namespace lantern::run {
 
 namespace {
@@ -26,6 +28,20 @@ const char *adjustKey(AdjustMode mode)
 }
 
 } // namespace
+
+RoomLight meanLight(const std::vector<RoomLight> &readings)
+{
+    Vec3 sum = Vec3::Zero();
+    for (const RoomLight &r : readings)
+        sum += vec(fromChromaticity(r.chromaticity, r.illuminanceLux));
+    const XYZ mean = toXyz(sum / static_cast<double>(readings.size()));
+    return {mean.Y, chromaticity(mean)};
+}
+
+double whiteSheetLuminance(double illuminanceLux)
+{
+    return illuminanceLux / std::numbers::pi;
+}
 
 const char *profileKey(ProfileKind kind)
 {

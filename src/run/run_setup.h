@@ -18,6 +18,13 @@ struct RoomLight {
     Chromaticity chromaticity;
 };
 
+/// Mean of several readings of the light, each counted by its illuminance. \param readings not
+/// empty
+RoomLight meanLight(const std::vector<RoomLight> &readings);
+
+/// Luminance in cd/m² of a perfectly white sheet in light of this illuminance (Lambert: E / π).
+double whiteSheetLuminance(double illuminanceLux);
+
 enum class AdjustMode { Automatic, ByHand, Skip };
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.

@@ -1,6 +1,5 @@
 #include "window_rig.h"
 
-#include "app/views/aim/room_light_bar.h"
 #include "app/views/by_eye/by_eye_view.h"
 #include "app/widgets/meter_drawing.h"
 
@@ -181,7 +180,7 @@ private slots:
 
     void theMeanOfTheLightIsTakenAsLight()
     {
-        const run::RoomLight mean = meanLight({{100, {0.4, 0.4}}, {300, {0.3, 0.3}}});
+        const run::RoomLight mean = run::meanLight({{100, {0.4, 0.4}}, {300, {0.3, 0.3}}});
         QCOMPARE(mean.illuminanceLux, 200.0);
         // XYZ: (100 100 50) and (300 300 400) make (200 200 225)
         VERIFY_NEAR(mean.chromaticity.x, 200.0 / 625, 1e-12);

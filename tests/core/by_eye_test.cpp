@@ -46,6 +46,22 @@ private slots:
         QCOMPARE(lut.channels[0][255], uint16_t(65535));
     }
 
+    void tintsTakeLightOffTheOtherChannels()
+    {
+        QVERIFY(balanceOfTints(0, 0) == Vec3::Ones());
+        const Vec3 red = balanceOfTints(1, 0);
+        QCOMPARE(red[0], 1.0);
+        QVERIFY(red[1] < red[2] && red[2] < 1); // green most, blue a little
+        const Vec3 yellow = balanceOfTints(0, -1);
+        QCOMPARE(yellow[0], 1.0);
+        QCOMPARE(yellow[1], 1.0);
+        QVERIFY(yellow[2] < 0.9);
+        EyeFindings found;
+        found.halfLight = {127.5, 127.5, 127.5}; // gamma 1: codes are light
+        found.balance = yellow;
+        VERIFY_NEAR(codesForBalance(found)[2], yellow[2], 1e-12);
+    }
+
     void theProfileSaysHowItWasMade()
     {
         ProfileRequest request;

@@ -196,6 +196,36 @@ private slots:
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.6);
     }
 
+    void whiteThatTheLutDimsIsNoFall()
+    {
+        EngineRig rig(path("dimmed.sqlite"), "field-laptop.json");
+        rig.engine.setAutomatic(true);
+        RunSetup s = EngineRig::setup();
+        s.adjust = AdjustMode::Skip;
+        s.startControls.reset();
+        s.aim.luminanceCdM2 = 40; // of some 220 that it has
+        rig.engine.begin(s);
+        QVERIFY(rig.waitUntil([&] {
+            return rig.status.activity == Activity::Finished ||
+                   rig.status.activity == Activity::Faulted ||
+                   rig.status.activity == Activity::Blocked;
+        }));
+        QVERIFY2(rig.status.activity == Activity::Finished, qPrintable(rig.status.message));
+        VERIFY_NEAR(rig.results.after->white->Y, 40, 0.8);
+    }
+
+    void aMeterMayGoBeforeItsSuccessorIsTold()
+    {
+        EngineRig rig(path("successor.sqlite"));
+        auto first = std::make_unique<BenchMeter>(rig.rig, &rig.eye);
+        rig.engine.setDevices({first.get(), &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        first.reset();
+        rig.engine.setDevices({&rig.meter, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        rig.engine.begin(errand(RunKind::Check)); // nothing to hold it against, but it reads
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QVERIFY(!rig.results.check.has_value());
+    }
+
     void aTurnInMidReadingTeachesNothing()
     {
         EngineRig rig(path("turns.sqlite"));

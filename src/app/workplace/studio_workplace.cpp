@@ -11,6 +11,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace lantern::app {
 
@@ -78,43 +79,65 @@ QString StudioWorkplace::idOf(const Place &place)
     return place.edid ? QString::fromStdString(place.edid->identity()) : place.output.name;
 }
 
+StudioWorkplace::Place StudioWorkplace::makePlace(const platform::X11Output &output)
+{
+    Place place;
+    place.output = output;
+    try {
+        if (!output.edid.isEmpty())
+            place.edid = edidFromBytes({reinterpret_cast<const uint8_t *>(output.edid.data()),
+                                        static_cast<size_t>(output.edid.size())},
+                                       output.name.toStdString());
+    } catch (const Error &) {
+        // a display that garbles its EDID is still a display; it goes by its output's name
+    }
+    const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
+    place.technology = guess.technology;
+    place.technologyReason = guess.reason;
+    const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
+    if (!chosen.isEmpty()) {
+        place.technology = chosen.toStdString();
+        place.technologyReason = tr("Chosen by you.").toStdString();
+    }
+    try {
+        place.engineLut = std::make_unique<platform::X11VideoLut>(output);
+        place.lut = std::make_unique<platform::X11VideoLut>(output);
+    } catch (const Error &) {
+        place.engineLut.reset(); // told when a LUT is to be loaded
+    }
+    place.engineStore =
+        std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    place.store =
+        std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    return place;
+}
+
+StudioWorkplace::Place StudioWorkplace::placeOf(const platform::X11Output &output)
+{
+    for (std::vector<Place> *known : {&m_places, &m_gone})
+        for (auto it = known->begin(); it != known->end(); ++it) {
+            const platform::X11Output &o = it->output;
+            if (o.name != output.name || o.crtc != output.crtc || o.index != output.index ||
+                o.edid != output.edid)
+                continue;
+            Place place = std::move(*it);
+            known->erase(it);
+            place.output = output; // it may have moved
+            return place;
+        }
+    return makePlace(output);
+}
+
 void StudioWorkplace::findPlaces()
 {
     const std::vector<platform::X11Output> outputs = platform::x11Outputs();
     if (outputs.empty())
         return; // switched away, or asleep: the displays are still on the desk
-    m_places.clear();
-    for (const platform::X11Output &output : outputs) {
-        Place place;
-        place.output = output;
-        try {
-            if (!output.edid.isEmpty())
-                place.edid = edidFromBytes({reinterpret_cast<const uint8_t *>(output.edid.data()),
-                                            static_cast<size_t>(output.edid.size())},
-                                           output.name.toStdString());
-        } catch (const Error &) {
-            // a display that garbles its EDID is still a display; it goes by its output's name
-        }
-        const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
-        place.technology = guess.technology;
-        place.technologyReason = guess.reason;
-        const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
-        if (!chosen.isEmpty()) {
-            place.technology = chosen.toStdString();
-            place.technologyReason = tr("Chosen by you.").toStdString();
-        }
-        try {
-            place.engineLut = std::make_unique<platform::X11VideoLut>(output);
-            place.lut = std::make_unique<platform::X11VideoLut>(output);
-        } catch (const Error &) {
-            place.engineLut.reset(); // told when a LUT is to be loaded
-        }
-        place.engineStore =
-            std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
-        place.store =
-            std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
-        m_places.push_back(std::move(place));
-    }
+    std::vector<Place> found;
+    for (const platform::X11Output &output : outputs)
+        found.push_back(placeOf(output));
+    std::move(m_places.begin(), m_places.end(), std::back_inserter(m_gone));
+    m_places = std::move(found);
     // On the Desk as on the desk: from left to right.
     std::stable_sort(m_places.begin(), m_places.end(), [](const Place &a, const Place &b) {
         return a.output.geometry.x() < b.output.geometry.x();
@@ -225,7 +248,6 @@ run::RunSetup StudioWorkplace::setup(int display) const
     if (place.controls) {
         s.adjust = run::AdjustMode::Automatic;
         s.controls = place.controls->capabilities();
-        s.startControls = place.controls->read();
     } else
         s.adjust = card.builtIn ? run::AdjustMode::Skip : run::AdjustMode::ByHand;
     const QRect screen = screenOf(display);

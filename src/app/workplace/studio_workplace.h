@@ -56,9 +56,13 @@ private:
         std::unique_ptr<platform::X11ProfileStore> engineStore, store;
     };
     void findPlaces();
+    /// The place of an output that is or was there, taken out of where it stood; else a new one.
+    Place placeOf(const platform::X11Output &output);
+    static Place makePlace(const platform::X11Output &output);
     static QString idOf(const Place &place);
 
     std::vector<Place> m_places;
+    std::vector<Place> m_gone; ///< unplugged; kept, for the engine may still hold their devices
     std::unique_ptr<PatchWindow> m_patch;
     std::unique_ptr<WindowPresenter> m_presenter;
     platform::Desktop m_desktop;

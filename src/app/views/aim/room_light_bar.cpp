@@ -7,24 +7,7 @@
 
 #include <QHBoxLayout>
 
-#include <numbers>
-
 namespace lantern::app {
-
-run::RoomLight meanLight(const std::vector<run::RoomLight> &readings)
-{
-    // As XYZ, so that brighter readings count for what they are.
-    Vec3 sum = Vec3::Zero();
-    for (const run::RoomLight &r : readings)
-        sum += vec(fromChromaticity(r.chromaticity, r.illuminanceLux));
-    const XYZ mean = toXyz(sum / static_cast<double>(readings.size()));
-    return {mean.Y, chromaticity(mean)};
-}
-
-double whiteSheetLuminance(double illuminanceLux)
-{
-    return illuminanceLux / std::numbers::pi;
-}
 
 RoomLightBar::RoomLightBar(QWidget *parent)
     : QWidget(parent),
@@ -51,9 +34,9 @@ RoomLightBar::RoomLightBar(QWidget *parent)
     connect(m_read, &QPushButton::clicked, this, &RoomLightBar::readWanted);
     connect(m_startOver, &QPushButton::clicked, this, &RoomLightBar::startOverWanted);
     connect(m_white, &QPushButton::clicked, this,
-            [this] { emit whiteChosen(meanLight(m_readings).chromaticity); });
+            [this] { emit whiteChosen(run::meanLight(m_readings).chromaticity); });
     connect(m_luminance, &QPushButton::clicked, this, [this] {
-        emit luminanceChosen(whiteSheetLuminance(meanLight(m_readings).illuminanceLux));
+        emit luminanceChosen(run::whiteSheetLuminance(run::meanLight(m_readings).illuminanceLux));
     });
 }
 
@@ -69,11 +52,11 @@ void RoomLightBar::setState(const SessionState &state)
                               "light, where the print lies. Read it a few times."));
         return;
     }
-    const run::RoomLight mean = meanLight(m_readings);
+    const run::RoomLight mean = run::meanLight(m_readings);
     m_figures->setText(tr("%1 lx · %2 K · white sheet %3 cd/m² · mean of %4")
                            .arg(figure(mean.illuminanceLux, 0),
                                 figure(correlatedColourTemperature(mean.chromaticity).kelvin, 0),
-                                figure(whiteSheetLuminance(mean.illuminanceLux), 1))
+                                figure(run::whiteSheetLuminance(mean.illuminanceLux), 1))
                            .arg(m_readings.size()));
 }
 

@@ -8,12 +8,6 @@
 
 namespace lantern::app {
 
-/// Mean of several readings of the light. \param readings not empty
-run::RoomLight meanLight(const std::vector<run::RoomLight> &readings);
-
-/// Luminance in cd/m² of a perfectly white sheet in the light of this illuminance.
-double whiteSheetLuminance(double illuminanceLux);
-
 /// Reads the light of the room or of a viewing booth through the diffuser, several times over, and
 /// offers it for the aim.
 class RoomLightBar : public QWidget {

@@ -12,17 +12,7 @@ namespace lantern::app {
 
 namespace {
 
-constexpr int kFinest = 2;          ///< slider steps to a code value
-constexpr double kTintReach = 0.12; ///< share of light that a slider at its end takes away
-
-/// Light of each channel for the two tints, the largest 1.
-Vec3 balanceOf(const std::array<double, 2> &tint)
-{
-    const double red = kTintReach * tint[0] / 100;
-    const double blue = kTintReach * tint[1] / 100;
-    const Vec3 b(1 + red - blue / 2, 1 - red - blue / 2, 1 + blue);
-    return b / b.maxCoeff();
-}
+constexpr int kFinest = 2; ///< slider steps to a code value
 
 } // namespace
 
@@ -198,13 +188,8 @@ void ByEyeView::moved()
     } else if (step == Neutral) {
         m_tint = {static_cast<double>(m_sliders[0]->value()),
                   static_cast<double>(m_sliders[1]->value())};
-        m_findings.balance = balanceOf(m_tint);
-        // As light: what the sliders take off a code value has to be taken through the gamma.
-        Vec3 codes;
-        for (int c = 0; c < 3; ++c)
-            codes[c] = std::pow(m_findings.balance[c],
-                                1 / gammaOfHalfLight(m_findings.halfLight[static_cast<size_t>(c)]));
-        m_target->showNeutral(codes);
+        m_findings.balance = balanceOfTints(m_tint[0] / 100, m_tint[1] / 100);
+        m_target->showNeutral(codesForBalance(m_findings));
     } else if (step == Black)
         m_target->showSteps(MatchTarget::What::BlackSteps);
     else if (step == White)
