@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <map>
+#include <numbers>
 
 namespace lantern::bench {
 
@@ -99,13 +100,28 @@ MeterOutcome Bench::read(const SeenColours &seen)
     m_condition.minutesOn = m_clockSeconds / 60;
     const Vec3 scale =
         m_display.scale(m_condition).cwiseProduct(m_display.meanPlace(m_place, Meter::kCircleMm));
-    Stimulus stimulus;
+    Vec3 drive = Vec3::Zero();
     for (const auto &[code, share] : seen)
-        stimulus.channelLight += share * m_display.drive(code, m_condition).cwiseProduct(scale);
+        drive += share * m_display.drive(code, m_condition);
+    Stimulus stimulus{drive.cwiseProduct(scale)};
+    const auto &response = m_display.description().traits.response;
+    if (response && m_left) {
+        const double t =
+            m_meter.integrationSeconds((m_display.channelXyz() * stimulus.channelLight)[1]);
+        const double waited = m_clockSeconds - m_leftAtSeconds;
+        stimulus.channelLight = response->mean(*m_left, drive, waited, t).cwiseProduct(scale);
+        drive = response->at(*m_left, drive, waited + t);
+    }
+    const double leak = m_meter.description().lightLeak;
+    if (leak > 0)
+        stimulus.room = fromChromaticity(m_room.chromaticity,
+                                         leak * m_room.illuminanceLux / std::numbers::pi);
     const MeterOutcome outcome = m_meter.read(
         m_display, stimulus, m_display.reflected(m_room.illuminanceLux, m_room.chromaticity));
     if (const auto *reading = std::get_if<MeterReading>(&outcome))
         m_clockSeconds += reading->integrationSeconds;
+    m_left = drive;
+    m_leftAtSeconds = m_clockSeconds;
     return outcome;
 }
 

@@ -69,6 +69,8 @@ private:
     Room m_room;
     ScreenPoint m_place;
     double m_clockSeconds = 4 * 3600; ///< on for four hours: warm
+    std::optional<Vec3> m_left; ///< drives at the end of the last reading, of a panel that follows
+    double m_leftAtSeconds = 0; ///< when that was
 };
 
 /// What the bench's meter sees of a patch.

@@ -70,10 +70,30 @@ Mat3 crosstalk(JsonObject &root)
     return m;
 }
 
-double panelTone(double v, const std::array<double, 2> &tone)
+/// Steps 5a to 6: from a signal that reached the panel to the drive of one channel.
+double panelTone(double v, int c, const DisplayDescription &d)
 {
-    const auto &[g, s] = tone;
+    if (d.traits.ends)
+        v = d.traits.ends->apply(c, v);
+    if (d.traits.ripple)
+        v = d.traits.ripple->apply(v);
+    const auto &[g, s] = d.tone[static_cast<size_t>(c)];
     return (1 - s) * std::pow(v, g) + s * v * v * (3 - 2 * v);
+}
+
+/// Step 5, rounding: the panel's levels, or those that it dithers between.
+double panelDrive(double v, int c, const DisplayDescription &d)
+{
+    if (!d.traits.dither)
+        return panelTone(quantise(v, d.panelBits), c, d);
+    const Dither &dither = *d.traits.dither;
+    const double top = std::exp2(dither.bits) - 1;
+    const double wanted =
+        std::floor(std::clamp(v, 0.0, 1.0) * top * dither.frames + 0.5) / dither.frames;
+    const double low = std::floor(wanted);
+    const double share = wanted - low;
+    const double below = panelTone(low / top, c, d);
+    return share > 0 ? (1 - share) * below + share * panelTone((low + 1) / top, c, d) : below;
 }
 
 } // namespace
@@ -138,6 +158,7 @@ DisplayDescription displayFromJson(const Json &json, const std::string &source)
     if (d.halfLifeHours.minCoeff() <= 0)
         root.fail("half_life_hours", "must be above 0");
     d.reflectance = root.number("reflectance", 0, 0.2);
+    d.traits = panelTraitsFromJson(root);
     root.finish();
     return d;
 }
@@ -200,7 +221,7 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
     const DisplayDescription &d = m_description;
     const std::array<double, 3> gains = {condition.controls.redGain, condition.controls.greenGain,
                                          condition.controls.blueGain};
-    Vec3 t;
+    Vec3 sent;
     for (int c = 0; c < 3; ++c) {
         const double value = vec(code)[c];
         if (!(value >= 0 && value <= 255))
@@ -212,13 +233,18 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
         u = quantise(u * condition.nightLight[c], d.linkBits);
         if (condition.memorySlot)
             u = condition.memorySlot->evaluate(c, u);
+        sent[c] = u;
+    }
+    if (d.traits.pictureMode)
+        sent = d.traits.pictureMode->apply(sent);
+    Vec3 t;
+    for (int c = 0; c < 3; ++c) {
         const double gain = d.hasRgbGains ? gains[c] / 100 : 1;
-        const double v = quantise(
-            u * gain * condition.controls.contrast / d.factoryControls.contrast, d.panelBits);
-        t[c] = panelTone(v, d.tone[c]);
+        t[c] = panelDrive(sent[c] * gain * condition.controls.contrast / d.factoryControls.contrast,
+                          c, d);
     }
     const Vec3 a = t.cwiseProduct(Vec3::Ones() - d.crosstalk * t);
-    return a + d.blackRatio * d.leak;
+    return d.traits.mixed(a) + d.blackRatio * d.leak;
 }
 
 Vec3 Display::scale(const DisplayCondition &condition) const
@@ -234,6 +260,8 @@ Vec3 Display::scale(const DisplayCondition &condition) const
                 : 1;
         k[c] = backlight * warm * std::exp2(-d.hours / d.halfLifeHours[c]);
     }
+    if (d.traits.drift && condition.minutesOn)
+        k = k.cwiseProduct(d.traits.drift->factor(*condition.minutesOn));
     return k;
 }
 

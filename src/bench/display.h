@@ -1,5 +1,6 @@
 #pragma once
 
+#include "bench/panel_traits.h"
 #include "core/controls.h"
 #include "core/spectra.h"
 #include "core/technology.h"
@@ -44,6 +45,7 @@ struct DisplayDescription {
     double hours = 0;
     Vec3 halfLifeHours;
     double reflectance = 0;
+    PanelTraits traits;
 };
 
 /// \throws Error BadInput naming source, key, value and range; unknown keys are an error.

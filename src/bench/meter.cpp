@@ -78,6 +78,8 @@ MeterDescription meterFromJson(const Json &json, const std::string &source)
     m.zeroEveryMinutes = root.number("zero_every_minutes", 0, kInfinity);
     m.diffuser = root.boolean("diffuser");
     m.training = root.oneOf("training", technologies());
+    if (root.has("light_leak"))
+        m.lightLeak = root.number("light_leak", 0, 0.1);
     root.finish();
     return m;
 }

@@ -16,6 +16,7 @@ struct MeterDescription {
     double readNoise = 0, shot = 0;
     double t0Seconds = 0, y0 = 0, tMinSeconds = 0, tMaxSeconds = 0, settleSeconds = 0;
     double zeroEveryMinutes = 0;
+    double lightLeak = 0; ///< share of the room's light that gets under it; optional key
     bool diffuser = false;
     [[nodiscard]] bool isReference() const { return kind == "reference"; }
 };

@@ -69,11 +69,7 @@ int build(const BuildOptions &o)
     for (const char *key : {"DISPLAY", "METER", "CORRECTION", "AIM", "CREATED"})
         if (const auto it = set.keywords.find(key); it != set.keywords.end())
             request.metadata.emplace_back(key, it->second);
-    if (const auto scatter = estimateRepeatability(set.readings)) {
-        const XYZ white = whiteOf(readings, o.readings);
-        for (const Reading &r : readings)
-            request.uncertainty.push_back(uncertaintyDeltaE00(r, white, *scatter));
-    }
+    request.scatter = estimateRepeatability(set.readings);
     const BuiltProfile built = buildProfile(readings, request, o.readings);
     run::writeFile(QString::fromStdString(o.out),
                    QByteArray(reinterpret_cast<const char *>(built.icc.data()),

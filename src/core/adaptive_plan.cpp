@@ -1,6 +1,7 @@
 #include "core/adaptive_plan.h"
 
 #include "core/chart.h"
+#include "core/cross_validation.h"
 #include "core/difference.h"
 #include "core/display_model.h"
 #include "core/error.h"
@@ -16,7 +17,6 @@ namespace lantern {
 
 namespace {
 
-constexpr size_t kFolds = 8;
 constexpr int kFirstBatch = 32;
 constexpr int kProbes = 1500; ///< code values at which models are compared
 
@@ -34,56 +34,6 @@ std::vector<DeviceRgb> probes(int count)
         out.push_back({coordinate(1), coordinate(2), coordinate(3)});
     }
     return out;
-}
-
-/// Readings that stay in every fold, because a model without them is none: the corners of the cube
-/// and one neutral.
-std::vector<bool> anchors(const std::vector<Reading> &readings)
-{
-    auto end = [](double v) { return v == 0 || v == 255; };
-    std::vector<bool> out;
-    bool haveNeutral = false;
-    for (const Reading &r : readings) {
-        const bool corner = end(r.rgb.r) && end(r.rgb.g) && end(r.rgb.b);
-        const bool firstNeutral = !corner && !haveNeutral && isNeutral(r.rgb);
-        haveNeutral = haveNeutral || firstNeutral;
-        out.push_back(corner || firstNeutral);
-    }
-    return out;
-}
-
-/// Models fitted without each eighth of the readings, and what they predict for it.
-struct Committee {
-    std::vector<DisplayModel> models;
-    std::vector<double>
-        heldOut; ///< ΔE00 of each reading by the model that has not seen it; < 0: none
-};
-
-Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path)
-{
-    Committee c;
-    c.heldOut.assign(readings.size(), -1);
-    const XYZ white = whiteOf(readings, "chart");
-    std::vector<size_t> fold(readings.size(), kFolds);
-    size_t next = 0;
-    const std::vector<bool> stays = anchors(readings);
-    for (size_t i = 0; i < readings.size(); ++i)
-        if (!stays[i])
-            fold[i] = next++ % kFolds;
-    const DriveStage stage(path);
-    for (size_t k = 0; k < kFolds; ++k) {
-        std::vector<Reading> rest;
-        for (size_t i = 0; i < readings.size(); ++i)
-            if (fold[i] != k)
-                rest.push_back(readings[i]);
-        c.models.push_back(
-            DisplayModel::fit(rest, {.stage = stage, .sizedFor = readings.size()}, "chart"));
-        for (size_t i = 0; i < readings.size(); ++i)
-            if (fold[i] == k)
-                c.heldOut[i] = deltaE2000(pcsLab(readings[i].xyz, white),
-                                          c.models.back().lab(readings[i].rgb));
-    }
-    return c;
 }
 
 /// Weighted root mean square of the held-out errors less the scatter of the readings, as a mean.
@@ -128,7 +78,8 @@ double crossValidated(const std::vector<Reading> &readings, const Committee &com
     constexpr double kParameters = 80;
     constexpr double kTables = 0.012; // steps and interpolation of a table profile
     // Each model has seen seven eighths, and the error falls about as one over the readings.
-    constexpr double kOfAll = (kFolds - 1.0) / kFolds;
+    const auto folds = static_cast<double>(committee.models.size());
+    const double kOfAll = (folds - 1) / folds;
     const double model = kOfAll * kOfAll * std::max(mean * mean - noise * noise, 0.0);
     const double fitted = noise * noise * std::min(1.0, kParameters / double(readings.size()));
     return std::sqrt(model + fitted + kTables * kTables);

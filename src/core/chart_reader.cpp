@@ -1,7 +1,7 @@
 #include "core/chart_reader.h"
 
 #include "core/difference.h"
-#include "core/display_model.h"
+#include "core/cross_validation.h"
 #include "core/error.h"
 #include "core/repeatability.h"
 #include "core/text.h"
@@ -122,13 +122,12 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
     std::vector<double> errors;
     try {
         const std::vector<Reading> settled = settleOdd(readings);
-        const XYZ white = whiteOf(settled, "chart");
-        const DisplayModel model = DisplayModel::fit(
-            settled, {.stage = DriveStage(path), .sizedFor = settled.size()}, "chart");
-        for (const Reading &r : settled) {
-            if (isEnd(r.rgb))
+        const std::vector<double> heldOut = makeCommittee(settled, path).heldOut;
+        for (size_t i = 0; i < settled.size(); ++i) {
+            const Reading &r = settled[i];
+            const double error = heldOut[i];
+            if (isEnd(r.rgb) || error < 0)
                 continue;
-            const double error = deltaE2000(pcsLab(r.xyz, white), model.lab(r.rgb));
             errors.push_back(error);
             if (times[keyOf(r.rgb)] < kReadingsToBelieve)
                 judged.push_back({r.rgb, error});

@@ -3,9 +3,6 @@
 #include "core/difference.h"
 #include "core/error.h"
 
-#include <Eigen/Cholesky>
-#include <Eigen/LU>
-#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 
@@ -13,67 +10,57 @@ namespace lantern {
 
 namespace {
 
-/// Channel curves are splines of light^(1/kCurvePower), which is nearly straight for real displays.
-constexpr double kCurvePower = 2.2;
-
-/// A reading made ready for fitting.
-struct Observation {
-    Vec3 drive; ///< 0..1
-    RelXYZ pcs;
-    Lab lab;
-    double weight; ///< of the Lab residual: 1 over the tolerance that ΔE00 gives at this chroma,
-                   ///< less for uncertain readings
+/// Readings as the fit sees them, and how uncertain each is, see Leftover::noise.
+struct Prepared {
+    std::vector<PanelObservation> data;
+    std::vector<double> noise;
+    bool noiseKnown = false;
 };
 
-/// Light of one channel and its derivative by the spline value.
-struct CurvePoint {
-    SplineWindow window;
-    double root = 0;
-    double light = 0;
-    double lightByRoot = 0;
-};
-
-CurvePoint curvePoint(const Eigen::VectorXd &coefficients, int intervals, double drive)
+Prepared prepare(const std::vector<Reading> &readings, const XYZ &white,
+                 const DisplayModel::Options &options)
 {
-    CurvePoint p;
-    p.window = splineWindow(drive, intervals);
-    for (int j = 0; j < 4; ++j)
-        p.root += p.window.value[j] * coefficients[p.window.first + j];
-    if (p.root > 0) {
-        p.light = std::pow(p.root, kCurvePower);
-        p.lightByRoot = kCurvePower * p.light / p.root;
-    }
-    return p;
-}
-
-std::vector<Observation> prepare(const std::vector<Reading> &readings, const XYZ &white,
-                                 const DisplayModel::Options &options)
-{
-    constexpr double kModelError = 0.1; ///< ΔE*ab that the model itself may be wrong by
+    constexpr double kModelError = 0.1; ///< about ΔE00 that the model itself may be wrong by
+    constexpr double kRelative = 1e-3;  ///< scatter of usual meters, where nothing is known;
+    constexpr double kFloor = 2e-5;     ///< of white. From common practice
+    constexpr double kRounding = 3e-5;  ///< in f(X) .. f(Z): steps on the way that are not known
+    constexpr double kExact = 1e-6;     ///< white is white, whatever one reading of it scatters by
     const Mat3 chad = bradford(relativeTo(white, white), kD50);
-    std::vector<Observation> out;
-    out.reserve(readings.size());
-    for (size_t i = 0; i < readings.size(); ++i) {
-        const Reading &r = readings[i];
-        Observation o;
+    Prepared out;
+    out.noiseKnown = options.scatter.has_value();
+    for (const Reading &r : readings) {
+        PanelObservation o;
         o.drive = options.stage.drive(r.rgb);
         o.pcs = toRelXyz(chad * vec(relativeTo(r.xyz, white)));
-        o.lab = labFromXyz(o.pcs, kD50);
+        Mat3 labByXyz;
+        o.lab = labFromXyz(o.pcs, kD50, labByXyz);
         o.weight = 1 / (1 + 0.03 * chroma(o.lab));
-        if (i < options.uncertainty.size())
-            o.weight /= std::hypot(1, options.uncertainty[i] / kModelError);
-        out.push_back(o);
+        Vec3 xyz = kRelative * vec(o.pcs).cwiseAbs() + Vec3::Constant(kFloor);
+        if (options.scatter) {
+            xyz = chad.cwiseAbs() * options.scatter->standardUncertainty(r) / white.Y;
+            const double lab = o.weight * (labByXyz * xyz.asDiagonal()).norm();
+            o.weight /= std::hypot(1, lab / kModelError);
+        }
+        // f(Y) = (L* + 16) / 116, and X and Z follow the same law
+        const double f = labByXyz(0, 1) / 116 * xyz.sum() / 3;
+        const bool isWhite = r.rgb.r == 255 && r.rgb.g == 255 && r.rgb.b == 255;
+        if (isWhite) { // every reading of it stands for their mean
+            o.pcs = kD50;
+            o.lab = {100, 0, 0};
+        }
+        out.noise.push_back(isWhite ? kExact : std::hypot(f, kRounding));
+        out.data.push_back(o);
     }
     return out;
 }
 
 /// At most `limit` observations, evenly picked, but every neutral and every primary ramp kept: the
 /// first layer has few unknowns and needs no more.
-std::vector<Observation> thinned(const std::vector<Observation> &all, size_t limit)
+std::vector<PanelObservation> thinned(const std::vector<PanelObservation> &all, size_t limit)
 {
     if (all.size() <= limit)
         return all;
-    std::vector<Observation> out;
+    std::vector<PanelObservation> out;
     const double step = static_cast<double>(all.size()) / static_cast<double>(limit);
     double next = 0;
     for (size_t i = 0; i < all.size(); ++i) {
@@ -127,233 +114,163 @@ double lightOf(double lightness, double *slope)
     return f * f * f;
 }
 
-/// Levenberg-Marquardt fit of the first layer. Source of the method: Nocedal, Wright, Numerical
-/// Optimization (2006), 10.3.
-class DisplayModel::PhysicsFit {
+namespace {
+
+std::vector<Leftover> leftovers(const std::vector<PanelObservation> &data,
+                                const std::vector<double> &noise, const PanelPhysics &physics)
+{
+    std::vector<Leftover> out;
+    out.reserve(data.size());
+    for (size_t i = 0; i < data.size(); ++i) {
+        Vec3 light;
+        Vec3 at;
+        for (int c = 0; c < 3; ++c) {
+            light[c] = physics.light(c, data[i].drive[c]);
+            at[c] = std::clamp(lightnessOf(light[c] / physics.light(c, 1)), 0.0, 1.0);
+        }
+        const Vec3 shown = vec(labFromXyz(physics.mix(light, nullptr), kD50));
+        out.push_back({at, vec(data[i].lab) - shown, noise[i]});
+    }
+    return out;
+}
+
+/// Chooses the reach of the physical model, and the field's scales, by predicting left-out
+/// readings.
+class ModelSearch {
 public:
-    PhysicsFit(const std::vector<Observation> &data, bool full, int intervals)
-        : m_data(data),
-          m_full(full),
-          m_curveSize(intervals + 3),
-          m_size(3 * m_curveSize + 9 + (full ? 9 : 0))
+    ModelSearch(const Prepared &all, const std::string &source)
+        : m_noiseKnown(all.noiseKnown), m_source(source)
     {
-        m_start.intervals = intervals;
+        const auto &data = all.data;
+        const auto &noise = all.noise;
+        // An even selection says enough.
+        constexpr size_t kLooked = 360;
+        const size_t count = std::min(kLooked, data.size());
+        for (size_t i = 0; i < count; ++i) {
+            const size_t k = i * data.size() / count;
+            m_data.push_back(data[k]);
+            m_noise.push_back(noise[k]);
+        }
+        // whatever else: what no model can do without
+        for (size_t i = 0; i < data.size() && count < data.size(); ++i)
+            if (isAnchor(data[i])) {
+                m_data.push_back(data[i]);
+                m_noise.push_back(noise[i]);
+            }
     }
 
-    Physics run(const std::string &source)
+    [[nodiscard]] ModelChoice run(const PhysicsChoice &first)
     {
-        start(source);
-        Physics best = m_start;
-        double cost = evaluateCost(best);
-        double damping = 1e-3;
-        for (int i = 0; i < kMaxIterations; ++i) {
-            Eigen::MatrixXd normal = Eigen::MatrixXd::Zero(m_size, m_size);
-            Eigen::VectorXd gradient = Eigen::VectorXd::Zero(m_size);
-            accumulate(best, normal, gradient);
-            bool improved = false;
-            for (int attempt = 0; attempt < 8 && !improved; ++attempt) {
-                Eigen::MatrixXd damped = normal;
-                damped.diagonal() += damping * (normal.diagonal().array() + 1e-9).matrix();
-                const Physics next = moved(best, damped.ldlt().solve(gradient));
-                const double nextCost = evaluateCost(next);
-                if (nextCost < cost) {
-                    improved = true;
-                    damping = std::max(damping / 5, 1e-9);
-                    const double gain = (cost - nextCost) / cost;
-                    best = next;
-                    cost = nextCost;
-                    if (gain < 1e-6)
-                        return best;
-                } else
-                    damping *= 6;
+        Candidate best = judged(first, nullptr);
+        auto challenge = [&](PhysicsChoice choice) {
+            Candidate next = judged(choice, &best.physics);
+            const double kClearly = choice.smooth > best.physics.choice.smooth ? 1.005 : 0.98; // else the simpler model stays
+            if (next.error < kClearly * best.error)
+                best = std::move(next);
+        };
+        auto with = [&](auto &&change) {
+            PhysicsChoice c = best.physics.choice;
+            change(c);
+            challenge(c);
+        };
+        with([](PhysicsChoice &c) { c.whiteSubpixel = true; });
+        with([](PhysicsChoice &c) { c.ownCurves = true; });
+        for (const double factor : {1.0 / 4, 4.0}) {
+            bool better = true;
+            for (int step = 0; step < 2 && better; ++step) {
+                const double before = best.physics.choice.smooth;
+                with([&](PhysicsChoice &c) { c.smooth *= factor; });
+                better = best.physics.choice.smooth != before;
             }
-            if (!improved)
+            if (best.physics.choice.smooth != first.smooth)
                 break;
         }
-        return best;
+        if (!best.hasField)
+            return {best.physics.choice, std::nullopt};
+        const double follow = best.follow;
+        FieldScales scales = best.scales;
+        scales.noise /= follow;
+        scales = ResidualField::chooseScales(leftovers(m_data, m_noise, best.physics),
+                                             m_noiseKnown, &scales);
+        scales.noise *= follow;
+        return {best.physics.choice, scales};
     }
 
 private:
-    static constexpr int kMaxIterations = 40;
-    static constexpr double kSmooth = 20;  ///< on second differences of the curves
-    static constexpr double kAnchor = 300; ///< holds the curves' ends at 0 and 1 by definition
-    static constexpr double kQuiet = 3;    ///< holds interactions near 0 where nothing shows them
+    struct Candidate {
+        PanelPhysics physics;
+        FieldScales scales;
+        bool hasField = true;
+        double follow = 1; ///< what scales.noise was multiplied by
+        double error = 0; ///< mean weighted difference of left-out readings
+    };
 
-    /// Straight curves and the primaries that fit them best.
-    void start(const std::string &source)
+    static bool isAnchor(const PanelObservation &o)
     {
-        for (auto &curve : m_start.curves) {
-            curve.resize(m_curveSize);
-            for (int j = 0; j < m_curveSize; ++j)
-                curve[j] = (j - 1.0) / m_start.intervals;
-        }
-        Eigen::MatrixXd a(m_data.size(), 4);
-        Eigen::MatrixXd b(m_data.size(), 3);
-        for (size_t i = 0; i < m_data.size(); ++i) {
-            const auto row = static_cast<Eigen::Index>(i);
-            for (int c = 0; c < 3; ++c)
-                a(row, c) = std::pow(m_data[i].drive[c], kCurvePower);
-            a(row, 3) = 1;
-            b.row(row) = vec(m_data[i].pcs).transpose();
-        }
-        Eigen::ColPivHouseholderQR<Eigen::MatrixXd> qr(a);
-        qr.setThreshold(1e-6);
-        const Eigen::MatrixXd x = qr.solve(b);
-        m_start.primaries = x.topRows(3).transpose();
-        if (m_full)
-            m_start.black = x.row(3).transpose();
-        if (qr.rank() < 4 || std::abs(m_start.primaries.determinant()) < 1e-6)
-            throw Error(ErrorKind::BadInput, source,
-                        "the readings do not tell red, green and blue apart",
-                        "The chart needs patches in which the three differ.");
+        return ((o.drive.array() == 0) || (o.drive.array() == 1)).all();
     }
 
-    double evaluateCost(const Physics &p) const
+    Candidate judged(const PhysicsChoice &choice, const PanelPhysics *start) const
     {
-        double cost = 0;
-        for (const Observation &o : m_data) {
-            const Vec3 light(p.light(0, o.drive[0]), p.light(1, o.drive[1]),
-                             p.light(2, o.drive[2]));
-            const Vec3 r = vec(labFromXyz(p.mix(light, nullptr), kD50)) - vec(o.lab);
-            cost += o.weight * o.weight * r.squaredNorm();
-        }
-        for (const auto &curve : p.curves) {
-            for (int j = 0; j + 2 < m_curveSize; ++j)
-                cost += square(kSmooth * secondDifference(curve, j));
-            for (const double end : {0.0, 1.0})
-                cost += square(kAnchor * (curvePoint(curve, p.intervals, end).root - end));
-        }
-        return cost + square(kQuiet) * p.interaction.squaredNorm();
-    }
-
-    static double square(double v) { return v * v; }
-
-    static double secondDifference(const Eigen::VectorXd &c, int j)
-    {
-        return c[j] - 2 * c[j + 1] + c[j + 2];
-    }
-
-    void accumulate(const Physics &p, Eigen::MatrixXd &normal, Eigen::VectorXd &gradient) const
-    {
-        Eigen::Matrix<double, 3, Eigen::Dynamic> jacobian(3, m_size);
-        const int primaryAt = 3 * m_curveSize;
-        const int blackAt = primaryAt + 9;
-        const int interactionAt = blackAt + 3;
-        for (const Observation &o : m_data) {
-            std::array<CurvePoint, 3> curve;
-            Vec3 t;
-            for (int c = 0; c < 3; ++c) {
-                curve[c] = curvePoint(p.curves[c], p.intervals, o.drive[c]);
-                t[c] = curve[c].light;
+        constexpr size_t kFolds = 5;
+        Candidate c;
+        c.physics = fitPhysics(m_data, choice, start, m_source);
+        c.scales = ResidualField::chooseScales(leftovers(m_data, m_noise, c.physics), m_noiseKnown);
+        // The likelihood trusts its own law of noise; how far to follow it is tried out too. 0: no
+        // field at all.
+        constexpr std::array kFollow = {1.0, 2.5, 6.0, 0.0};
+        std::array<double, kFollow.size()> sums{};
+        double weights = 0;
+        for (size_t fold = 0; fold < kFolds; ++fold) {
+            std::vector<PanelObservation> kept, left;
+            std::vector<double> keptNoise, leftNoise;
+            for (size_t i = 0; i < m_data.size(); ++i) {
+                // scattered, so that no fold is a plane of a regular grid
+                const bool out = !isAnchor(m_data[i]) && (i * 2654435761u >> 7) % kFolds == fold;
+                (out ? left : kept).push_back(m_data[i]);
+                (out ? leftNoise : keptNoise).push_back(m_noise[i]);
             }
-            const Vec3 dimming = p.interaction * t;
-            const Vec3 drive = t.cwiseProduct(Vec3::Ones() - dimming);
-            const RelXYZ xyz = toRelXyz(p.black + p.primaries * drive);
-            Mat3 labByXyz;
-            const Lab shown = labFromXyz(xyz, kD50, labByXyz);
-            labByXyz *= o.weight;
-            const Mat3 labByDrive = labByXyz * p.primaries;
-
-            jacobian.setZero();
-            for (int c = 0; c < 3; ++c) {
-                Vec3 driveByLight = -t.cwiseProduct(p.interaction.col(c));
-                driveByLight[c] += 1 - dimming[c];
-                const Vec3 labByRoot = labByDrive * driveByLight * curve[c].lightByRoot;
-                for (int j = 0; j < 4; ++j)
-                    jacobian.col(c * m_curveSize + curve[c].window.first + j) =
-                        curve[c].window.value[j] * labByRoot;
-                jacobian.middleCols<3>(primaryAt + 3 * c) = drive[c] * labByXyz;
-            }
-            if (m_full) {
-                jacobian.middleCols<3>(blackAt) = labByXyz;
-                int k = interactionAt;
-                for (int c = 0; c < 3; ++c)
-                    for (int d = 0; d < 3; ++d)
-                        if (c != d)
-                            jacobian.col(k++) = -t[c] * t[d] * labByDrive.col(c);
-            }
-            const Vec3 residual = o.weight * (vec(o.lab) - vec(shown));
-            normal.noalias() += jacobian.transpose() * jacobian;
-            gradient.noalias() += jacobian.transpose() * residual;
-        }
-        addPenalties(p, normal, gradient);
-    }
-
-    void addPenalties(const Physics &p, Eigen::MatrixXd &normal, Eigen::VectorXd &gradient) const
-    {
-        constexpr std::array<double, 3> stencil = {1, -2, 1};
-        for (int c = 0; c < 3; ++c) {
-            const int at = c * m_curveSize;
-            for (int j = 0; j + 2 < m_curveSize; ++j) {
-                const double second = secondDifference(p.curves[c], j);
-                for (int a = 0; a < 3; ++a) {
-                    gradient[at + j + a] -= square(kSmooth) * stencil[a] * second;
-                    for (int b = 0; b < 3; ++b)
-                        normal(at + j + a, at + j + b) += square(kSmooth) * stencil[a] * stencil[b];
+            const PanelPhysics physics = fitPhysics(kept, choice, &c.physics, m_source);
+            const std::vector<Leftover> known = leftovers(kept, keptNoise, physics);
+            const std::vector<Leftover> unknown = leftovers(left, leftNoise, physics);
+            for (size_t k = 0; k < kFollow.size(); ++k) {
+                std::optional<ResidualField> field;
+                if (kFollow[k] > 0) {
+                    FieldScales scales = c.scales;
+                    scales.noise *= kFollow[k];
+                    field.emplace(known, scales);
                 }
-            }
-            for (const double x : {0.0, 1.0}) {
-                const CurvePoint end = curvePoint(p.curves[c], p.intervals, x);
-                for (int a = 0; a < 4; ++a) {
-                    const int ia = at + end.window.first + a;
-                    gradient[ia] -= square(kAnchor) * end.window.value[a] * (end.root - x);
-                    for (int b = 0; b < 4; ++b)
-                        normal(ia, at + end.window.first + b) +=
-                            square(kAnchor) * end.window.value[a] * end.window.value[b];
+                for (const Leftover &l : unknown) {
+                    constexpr double kUsual = 3e-4; // so that certain readings do not rule alone
+                    const double weight = kUsual / (kUsual + l.noise);
+                    const Vec3 miss = field ? Vec3(field->at(l.at) - l.value) : l.value;
+                    sums[k] += weight * miss.norm();
+                    if (k == 0)
+                        weights += weight;
                 }
             }
         }
-        if (!m_full)
-            return;
-        int k = 3 * m_curveSize + 12;
-        for (int c = 0; c < 3; ++c)
-            for (int d = 0; d < 3; ++d)
-                if (c != d) {
-                    normal(k, k) += square(kQuiet);
-                    gradient[k++] -= square(kQuiet) * p.interaction(c, d);
-                }
+        size_t best = 0;
+        for (size_t k = 1; k < kFollow.size(); ++k)
+            if (sums[k] < sums[best])
+                best = k;
+        c.scales.noise *= kFollow[best];
+        c.follow = kFollow[best];
+        c.hasField = c.follow > 0;
+        c.error = sums[best] / weights;
+        return c;
     }
 
-    Physics moved(const Physics &p, const Eigen::VectorXd &step) const
-    {
-        Physics q = p;
-        for (int c = 0; c < 3; ++c) {
-            q.curves[c] += step.segment(c * m_curveSize, m_curveSize);
-            q.primaries.col(c) += step.segment<3>(3 * m_curveSize + 3 * c);
-        }
-        if (m_full) {
-            q.black += step.segment<3>(3 * m_curveSize + 9);
-            int k = 3 * m_curveSize + 12;
-            for (int c = 0; c < 3; ++c)
-                for (int d = 0; d < 3; ++d)
-                    if (c != d)
-                        q.interaction(c, d) += step[k++];
-        }
-        return q;
-    }
-
-    const std::vector<Observation> &m_data;
-    bool m_full;
-    int m_curveSize;
-    int m_size;
-    Physics m_start;
+    std::vector<PanelObservation> m_data;
+    std::vector<double> m_noise;
+    bool m_noiseKnown;
+    const std::string &m_source;
 };
 
-double DisplayModel::Physics::light(int c, double drive) const
-{
-    return curvePoint(curves[c], intervals, drive).light;
-}
+/// Readings below which the physical model stands alone.
+constexpr size_t kFewestForField = 40;
 
-RelXYZ DisplayModel::Physics::mix(const Vec3 &light, Mat3 *jacobian) const
-{
-    const Vec3 dimming = interaction * light;
-    if (jacobian) {
-        Mat3 driveByLight = -(light.asDiagonal() * interaction);
-        driveByLight.diagonal() += Vec3::Ones() - dimming;
-        *jacobian = primaries * driveByLight;
-    }
-    return toRelXyz(black + primaries * light.cwiseProduct(Vec3::Ones() - dimming));
-}
+} // namespace
 
 DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Options &options,
                                const std::string &source)
@@ -363,26 +280,28 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     model.m_stage = options.stage;
     model.m_white = whiteOf(readings, source);
     model.m_black = blackOf(readings, source);
-    const std::vector<Observation> data = prepare(readings, model.m_white, options);
+    const Prepared prepared = prepare(readings, model.m_white, options);
+    const auto &data = prepared.data;
 
     const size_t count = data.size();
-    const size_t size = options.sizedFor > 0 ? options.sizedFor : count;
-    const int curveIntervals = size < 36 ? 6 : size < 120 ? 10 : size < 1000 ? 16 : 24;
-    const std::vector<Observation> some = thinned(data, 1200);
-    model.m_physics = PhysicsFit(some, options.full, curveIntervals).run(source);
-    model.tabulateLightness();
-
-    constexpr size_t kFewestForRest = 60;
-    if (options.full && size >= kFewestForRest) {
-        std::vector<SmoothField::Sample> rest;
-        rest.reserve(count);
-        for (size_t i = 0; i < count; ++i) {
-            const Vec3 at = model.lightness(readings[i].rgb);
-            const Vec3 found = vec(data[i].lab) - vec(model.labAt(at));
-            rest.push_back({at, found, data[i].weight});
-        }
-        const int intervals = size < 150 ? 2 : size < 500 ? 3 : size < 2500 ? 4 : 6;
-        model.m_rest = SmoothField::fit(rest, intervals);
+    PhysicsChoice physics;
+    physics.interactions = options.full;
+    physics.intervals = count < 36 ? 6 : count < 120 ? 12 : 24;
+    if (options.like)
+        model.m_choice = options.like->m_choice;
+    else if (options.full && count >= kFewestForField)
+        model.m_choice = ModelSearch(prepared, source).run(physics);
+    else
+        model.m_choice.physics = physics;
+    constexpr size_t kForPhysics = 1200;
+    model.setPhysics(fitPhysics(thinned(data, kForPhysics), model.m_choice.physics,
+                                options.like ? &options.like->m_physics : nullptr, source));
+    if (model.m_choice.field) {
+        constexpr int kFine = 24;
+        constexpr int kQuick = 8;
+        model.m_rest =
+            ResidualField(leftovers(data, prepared.noise, model.m_physics), *model.m_choice.field)
+                .tabulated(options.like ? kQuick : kFine);
     }
     double sum = 0;
     for (size_t i = 0; i < count; ++i)
@@ -391,15 +310,14 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     return model;
 }
 
-void DisplayModel::tabulateLightness()
+void DisplayModel::setPhysics(PanelPhysics physics)
 {
+    m_physics = std::move(physics);
     for (int c = 0; c < 3; ++c) {
         double highest = 0;
-        const double full = m_physics.light(c, 1); // 1 but for what the fit left over
-        m_physics.primaries.col(c) *= full;
-        m_physics.interaction.col(c) *= full;
+        m_full[c] = m_physics.light(c, 1);
         for (int i = 0; i < DriveStage::kLevels; ++i) {
-            const double light = m_physics.light(c, m_stage.levels(c)[i]) / full;
+            const double light = m_physics.light(c, m_stage.levels(c)[i]) / m_full[c];
             highest = std::clamp(lightnessOf(light), highest, 1.0);
             m_lightness[c][i] = highest;
         }
@@ -448,7 +366,7 @@ Lab DisplayModel::labAt(const Vec3 &at, Mat3 *jacobian) const
     Vec3 light;
     Vec3 slope;
     for (int c = 0; c < 3; ++c)
-        light[c] = lightOf(at[c], &slope[c]);
+        light[c] = m_full[c] * lightOf(at[c], &slope[c]);
     if (!jacobian)
         return toLabType(vec(labFromXyz(m_physics.mix(light, nullptr), kD50)) +
                          m_rest.evaluate(at));
@@ -457,7 +375,7 @@ Lab DisplayModel::labAt(const Vec3 &at, Mat3 *jacobian) const
     Mat3 restByAt;
     const Lab physics = labFromXyz(m_physics.mix(light, &xyzByLight), kD50, labByXyz);
     const Vec3 rest = m_rest.evaluate(at, &restByAt);
-    *jacobian = labByXyz * xyzByLight * slope.asDiagonal() + restByAt;
+    *jacobian = labByXyz * xyzByLight * m_full.cwiseProduct(slope).asDiagonal() + restByAt;
     return toLabType(vec(physics) + rest);
 }
 

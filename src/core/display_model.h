@@ -1,10 +1,14 @@
 #pragma once
 
 #include "core/drive_stage.h"
+#include "core/panel_physics.h"
 #include "core/reading.h"
+#include "core/repeatability.h"
+#include "core/residual_field.h"
 #include "core/spline.h"
 
 #include <array>
+#include <optional>
 #include <vector>
 
 namespace lantern {
@@ -14,29 +18,35 @@ namespace lantern {
 double lightnessOf(double light);
 double lightOf(double lightness, double *slope = nullptr);
 
+/// What kind of model a display got.
+struct ModelChoice {
+    PhysicsChoice physics;
+    std::optional<FieldScales> field; ///< none: too few readings for one
+};
+
 /// How a display turns code values into colour, fitted to scattered readings.
 ///
 /// Code values first go through what is known exactly: video LUT and link (DriveStage). Two fitted
-/// layers follow. The first is how displays work: a smooth curve per channel, channels that dim
-/// each other a little, three primaries and a black. The second is a smooth field in Lab that takes
-/// what the first leaves over. All colours are PCS colours: relative to the measured white and
-/// adapted to D50, so white is Lab (100, 0, 0).
+/// layers follow. The first is how displays work (PanelPhysics), in one of several reaches: the one
+/// that predicts left-out readings best. The second (ResidualField) follows what the first leaves
+/// over as closely as the readings' noise allows. All colours are PCS colours: relative to the
+/// measured white and adapted to D50, so white is Lab (100, 0, 0).
 ///
 /// Between the curves and the rest lies "channel lightness": for each channel L*(its light) / 100,
 /// 0..1. In it the display is nearly linear in Lab, so tables and searches work in it.
 class DisplayModel {
 public:
     struct Options {
-        /// Black as a term of its own, channels that act on each other, and the second layer. Off
-        /// gives curves and a matrix only, as a matrix profile can hold them.
+        /// Channels that act on each other, and the second layer. Off gives curves, a matrix and a
+        /// black only.
         bool full = true;
         DriveStage stage = {};
-        /// Standard uncertainty of each reading in ΔE*ab, same order; empty = all alike. Uncertain
-        /// readings weigh less.
-        std::vector<double> uncertainty = {};
-        /// Number of readings that decides how fine the curves are; 0: those given. For
-        /// cross-validation, where the model must not change its kind with the part left out.
-        size_t sizedFor = 0;
+        /// How much the readings scatter, if known. Uncertain readings weigh less.
+        std::optional<Repeatability> scatter = {};
+        /// A model of nearly the same readings, whose choice is taken over: for cross-validation,
+        /// where the model must not change its kind with the part left out. Quicker, and with a
+        /// coarser second layer.
+        const DisplayModel *like = nullptr;
     };
 
     /// \throws Error BadInput when white, black or further neutrals are missing, when there are
@@ -62,7 +72,7 @@ public:
     [[nodiscard]] double channelLight(int c, double code) const;
 
     /// PCS XYZ of the three channels at full drive, as columns; without black.
-    [[nodiscard]] const Mat3 &primaries() const { return m_physics.primaries; }
+    [[nodiscard]] Mat3 primaries() const { return m_physics.primaries * m_full.asDiagonal(); }
 
     [[nodiscard]] const DriveStage &stage() const { return m_stage; }
     [[nodiscard]] const XYZ &white() const { return m_white; } ///< measured, cd/m²
@@ -71,25 +81,15 @@ public:
     /// Mean ΔE00 between the model and the readings it was fitted to.
     [[nodiscard]] double meanResidual() const { return m_meanResidual; }
 
+    [[nodiscard]] const ModelChoice &choice() const { return m_choice; }
+
 private:
-    /// First layer.
-    struct Physics {
-        int intervals = 0;                     ///< of the channel curves
-        std::array<Eigen::VectorXd, 3> curves; ///< spline coefficients of light^(1/2.2) by drive
-        Mat3 primaries = Mat3::Identity();
-        Vec3 black = Vec3::Zero();
-        Mat3 interaction = Mat3::Zero(); ///< row: channel dimmed, column: by whom
+    void setPhysics(PanelPhysics physics);
 
-        [[nodiscard]] double light(int c, double drive) const;
-        /// \param light of each channel; `jacobian` gets d XYZ / d light
-        RelXYZ mix(const Vec3 &light, Mat3 *jacobian) const;
-    };
-    class PhysicsFit;
-
-    void tabulateLightness();
-
+    ModelChoice m_choice;
     DriveStage m_stage;
-    Physics m_physics;
+    PanelPhysics m_physics;
+    Vec3 m_full = Vec3::Ones(); ///< light of each channel at code 255, 1 but for what the fit left
     std::array<std::array<double, DriveStage::kLevels>, 3> m_lightness{}; ///< by code, rising
     SmoothField m_rest;                                                   ///< by channel lightness
     XYZ m_white, m_black;

@@ -310,7 +310,7 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                         " to " + std::to_string(kMaxGrid));
     const DisplayModel model = DisplayModel::fit(
         readings,
-        {request.kind == ProfileKind::Table, DriveStage(request.path), request.uncertainty},
+        {request.kind == ProfileKind::Table, DriveStage(request.path), request.scatter},
         source);
     return {Writer(request).write(model), model.meanResidual()};
 }

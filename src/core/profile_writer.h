@@ -33,7 +33,7 @@ struct ProfileRequest {
     std::string measurements = {}; ///< CGATS text for the `targ` tag; empty = not written
     /// For the `meta` dictionary (v4): keys and values, UTF-8.
     std::vector<std::pair<std::string, std::string>> metadata = {};
-    std::vector<double> uncertainty = {}; ///< of the readings, see DisplayModel::Options
+    std::optional<Repeatability> scatter = {}; ///< of the readings, if known
 };
 
 struct BuiltProfile {

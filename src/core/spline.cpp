@@ -1,85 +1,21 @@
 #include "core/spline.h"
 
-#include <Eigen/Cholesky>
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
+#include <thread>
+#include <vector>
 
 namespace lantern {
 
 namespace {
 
-using Matrix = Eigen::MatrixXd;
-using Columns = Eigen::Matrix<double, Eigen::Dynamic, 3>;
 using PaddedRows = Eigen::Matrix<double, Eigen::Dynamic, 4, Eigen::RowMajor>;
 
 /// Coefficient index of a tensor product with n coefficients per axis.
 int tensorIndex(int i, int j, int k, int n)
 {
     return (i * n + j) * n + k;
-}
-
-/// Normal equations of some samples, lower triangle only.
-struct NormalEquations {
-    Matrix matrix;
-    Columns right;
-
-    explicit NormalEquations(int size)
-        : matrix(Matrix::Zero(size, size)), right(Columns::Zero(size, 3))
-    {}
-
-    void add(const SmoothField::Sample &sample, int intervals)
-    {
-        const int n = intervals + 3;
-        const auto x = splineWindow(sample.at[0], intervals);
-        const auto y = splineWindow(sample.at[1], intervals);
-        const auto z = splineWindow(sample.at[2], intervals);
-        std::array<int, 64> index{};
-        std::array<double, 64> phi{};
-        int count = 0;
-        for (int i = 0; i < 4; ++i)
-            for (int j = 0; j < 4; ++j)
-                for (int k = 0; k < 4; ++k) {
-                    index[count] = tensorIndex(x.first + i, y.first + j, z.first + k, n);
-                    phi[count++] = x.value[i] * y.value[j] * z.value[k];
-                }
-        for (int a = 0; a < 64; ++a) {
-            const double wa = sample.weight * phi[a];
-            right.row(index[a]) += wa * sample.value.transpose();
-            for (int b = 0; b <= a; ++b) // indices rise, so this is the lower triangle
-                matrix(index[a], index[b]) += wa * phi[b];
-        }
-    }
-};
-
-/// Squared second differences along each axis, and a little of the coefficients themselves.
-Matrix roughness(int intervals)
-{
-    constexpr double kShrink = 1e-2;
-    const int n = intervals + 3;
-    Matrix r = kShrink * Matrix::Identity(n * n * n, n * n * n);
-    const std::array<double, 3> stencil = {1, -2, 1};
-    auto addStencil = [&](const std::array<int, 3> &at) {
-        for (int a = 0; a < 3; ++a)
-            for (int b = 0; b < 3; ++b)
-                r(at[a], at[b]) += stencil[a] * stencil[b];
-    };
-    for (int i = 0; i < n; ++i)
-        for (int j = 0; j < n; ++j)
-            for (int k = 0; k + 2 < n; ++k) {
-                addStencil({tensorIndex(k, i, j, n), tensorIndex(k + 1, i, j, n),
-                            tensorIndex(k + 2, i, j, n)});
-                addStencil({tensorIndex(i, k, j, n), tensorIndex(i, k + 1, j, n),
-                            tensorIndex(i, k + 2, j, n)});
-                addStencil({tensorIndex(i, j, k, n), tensorIndex(i, j, k + 1, n),
-                            tensorIndex(i, j, k + 2, n)});
-            }
-    return r;
-}
-
-Columns solve(const NormalEquations &normal, const Matrix &penalty, double strength)
-{
-    const Matrix a = normal.matrix + strength * penalty;
-    return a.selfadjointView<Eigen::Lower>().llt().solve(normal.right);
 }
 
 } // namespace
@@ -99,52 +35,54 @@ SplineWindow splineWindow(double x, int intervals)
     return w;
 }
 
-SmoothField SmoothField::fit(const std::vector<Sample> &samples, int intervals)
+SmoothField SmoothField::through(const std::function<Vec3(const Vec3 &)> &f, int intervals)
 {
-    constexpr size_t kFolds = 5;
-    constexpr size_t kManySamples = 1500; // from here on one fold says enough
     const int n = intervals + 3;
-    const int size = n * n * n;
-    const Matrix penalty = roughness(intervals);
-
-    NormalEquations all(size);
-    std::vector<NormalEquations> folds(kFolds, NormalEquations(size));
-    for (size_t i = 0; i < samples.size(); ++i)
-        folds[i % kFolds].add(samples[i], intervals);
-    for (const NormalEquations &fold : folds) {
-        all.matrix += fold.matrix;
-        all.right += fold.right;
+    std::vector<double> sites;
+    for (int i = 0; i <= intervals; ++i) {
+        if (i == intervals)
+            sites.push_back((i - 0.5) / intervals);
+        sites.push_back(static_cast<double>(i) / intervals);
+        if (i == 0)
+            sites.push_back(0.5 / intervals);
     }
-
-    SmoothField trial;
-    trial.m_intervals = intervals;
-    double best = INFINITY;
-    double bestStrength = 0;
-    const size_t foldsTried = samples.size() > kManySamples ? 1 : kFolds;
-    for (const double strength : {1e-3, 1e-2, 1e-1, 1.0, 10.0, 1e3}) {
-        double error = 0;
-        for (size_t f = 0; f < foldsTried; ++f) {
-            NormalEquations rest(size);
-            rest.matrix = all.matrix - folds[f].matrix;
-            rest.right = all.right - folds[f].right;
-            trial.setCoefficients(solve(rest, penalty, strength));
-            for (size_t i = f; i < samples.size(); i += kFolds)
-                error += samples[i].weight *
-                         (trial.evaluate(samples[i].at) - samples[i].value).squaredNorm();
-        }
-        if (error < best) {
-            best = error;
-            bestStrength = strength;
-        }
+    Eigen::MatrixXd collocation = Eigen::MatrixXd::Zero(n, n);
+    for (int i = 0; i < n; ++i) {
+        const SplineWindow w = splineWindow(sites[static_cast<size_t>(i)], intervals);
+        for (int j = 0; j < 4; ++j)
+            collocation(i, w.first + j) = w.value[static_cast<size_t>(j)];
     }
-    trial.setCoefficients(solve(all, penalty, bestStrength));
-    return trial;
-}
+    const Eigen::MatrixXd inverse = collocation.inverse();
 
-void SmoothField::setCoefficients(const Eigen::Matrix<double, Eigen::Dynamic, 3> &columns)
-{
-    m_coefficients = PaddedRows::Zero(columns.rows(), 4);
-    m_coefficients.leftCols<3>() = columns;
+    SmoothField field;
+    field.m_intervals = intervals;
+    field.m_coefficients = PaddedRows::Zero(n * n * n, 4);
+    auto part = [&](int first) {
+        for (int i = first; i < n; i += 2)
+            for (int j = 0; j < n; ++j)
+                for (int k = 0; k < n; ++k)
+                    field.m_coefficients.row(tensorIndex(i, j, k, n)).head<3>() =
+                        f(Vec3(sites[static_cast<size_t>(i)], sites[static_cast<size_t>(j)],
+                               sites[static_cast<size_t>(k)]))
+                            .transpose();
+    };
+    std::thread other([&] { part(1); });
+    part(0);
+    other.join();
+    // The tensor product is solved axis by axis.
+    const std::array<int, 3> stride = {n * n, n, 1};
+    PaddedRows line(n, 4);
+    for (const int step : stride)
+        for (int start = 0; start < n * n * n; ++start) {
+            if (start / step % n != 0)
+                continue;
+            for (int i = 0; i < n; ++i)
+                line.row(i) = field.m_coefficients.row(start + i * step);
+            line = (inverse * line).eval();
+            for (int i = 0; i < n; ++i)
+                field.m_coefficients.row(start + i * step) = line.row(i);
+        }
+    return field;
 }
 
 namespace {

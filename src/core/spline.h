@@ -4,6 +4,7 @@
 
 #include <Eigen/Core>
 #include <array>
+#include <functional>
 #include <vector>
 
 namespace lantern {
@@ -19,29 +20,19 @@ struct SplineWindow {
 /// Source: de Boor, A Practical Guide to Splines (1978), uniform knots.
 SplineWindow splineWindow(double x, int intervals);
 
-/// Smooth function from the unit cube to three numbers: tensor product of uniform cubic B-splines,
-/// least-squares fitted to scattered samples with a penalty on roughness.
+/// Smooth function from the unit cube to three numbers: tensor product of uniform cubic B-splines.
 class SmoothField {
 public:
-    struct Sample {
-        Vec3 at; ///< 0..1 each
-        Vec3 value;
-        double weight; ///< > 0, of the squared error
-    };
+    SmoothField() = default; ///< zero everywhere
 
-    SmoothField() = default;
-
-    /// Fits; the strength of the penalty is chosen by cross-validation, so a field without
-    /// structure comes out as (nearly) zero. Cost is linear in the number of samples. \param
-    /// intervals per axis, 1..8
-    static SmoothField fit(const std::vector<Sample> &samples, int intervals);
+    /// The spline that agrees with `f` at the ends of the intervals and in the middle of the first
+    /// and the last, on each axis. \param f called from two threads \param intervals per axis, >= 2
+    static SmoothField through(const std::function<Vec3(const Vec3 &)> &f, int intervals);
 
     /// Value at `at` (0..1 each); `jacobian`, if given, gets d value / d at, 3x3.
     Vec3 evaluate(const Vec3 &at, Mat3 *jacobian = nullptr) const;
 
 private:
-    void setCoefficients(const Eigen::Matrix<double, Eigen::Dynamic, 3> &columns);
-
     int m_intervals = 0; ///< 0: the zero field
     /// One row a coefficient, padded with a zero.
     Eigen::Matrix<double, Eigen::Dynamic, 4, Eigen::RowMajor> m_coefficients;

@@ -275,12 +275,7 @@ ProfileRequest profileRequest(const RunResults &r)
     if (r.setup.roomLight)
         request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
                                       compactNumber(r.setup.roomLight->illuminanceLux));
-    const auto readings = profileReadings(r);
-    if (const auto scatter = estimateRepeatability(r.chart)) {
-        const XYZ white = whiteOf(readings, "readings of this run");
-        for (const Reading &reading : readings)
-            request.uncertainty.push_back(uncertaintyDeltaE00(reading, white, *scatter));
-    }
+    request.scatter = estimateRepeatability(r.chart);
     return request;
 }
 

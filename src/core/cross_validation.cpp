@@ -1,0 +1,65 @@
+#include "core/cross_validation.h"
+
+#include "core/difference.h"
+
+#include <map>
+#include <tuple>
+
+namespace lantern {
+
+namespace {
+
+constexpr size_t kFolds = 8;
+
+/// Readings that stay in every fold, because a model without them is none.
+std::vector<bool> anchors(const std::vector<Reading> &readings)
+{
+    auto end = [](double v) { return v == 0 || v == 255; };
+    std::vector<bool> out;
+    bool haveNeutral = false;
+    for (const Reading &r : readings) {
+        const bool corner = end(r.rgb.r) && end(r.rgb.g) && end(r.rgb.b);
+        const bool firstNeutral = !corner && !haveNeutral && isNeutral(r.rgb);
+        haveNeutral = haveNeutral || firstNeutral;
+        out.push_back(corner || firstNeutral);
+    }
+    return out;
+}
+
+} // namespace
+
+Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path)
+{
+    const DriveStage stage(path);
+    Committee c{DisplayModel::fit(readings, {.stage = stage}, "chart"), {}, {}};
+    c.heldOut.assign(readings.size(), -1);
+    const XYZ white = whiteOf(readings, "chart");
+    // Patches read twice belong together: left out means that no reading of the patch was seen.
+    std::vector<size_t> fold(readings.size(), kFolds);
+    std::map<std::tuple<double, double, double>, size_t> known;
+    const std::vector<bool> stays = anchors(readings);
+    size_t next = 0;
+    for (size_t i = 0; i < readings.size(); ++i) {
+        if (stays[i])
+            continue;
+        const DeviceRgb &p = readings[i].rgb;
+        const auto [place, added] = known.try_emplace({p.r, p.g, p.b}, next);
+        if (added)
+            ++next;
+        fold[i] = place->second * 2654435761u / 128 % kFolds; // no plane of a grid as a whole
+    }
+    for (size_t k = 0; k < kFolds; ++k) {
+        std::vector<Reading> rest;
+        for (size_t i = 0; i < readings.size(); ++i)
+            if (fold[i] != k)
+                rest.push_back(readings[i]);
+        c.models.push_back(DisplayModel::fit(rest, {.stage = stage, .like = &c.whole}, "chart"));
+        for (size_t i = 0; i < readings.size(); ++i)
+            if (fold[i] == k)
+                c.heldOut[i] = deltaE2000(pcsLab(readings[i].xyz, white),
+                                          c.models.back().lab(readings[i].rgb));
+    }
+    return c;
+}
+
+} // namespace lantern

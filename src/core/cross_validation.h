@@ -1,0 +1,21 @@
+#pragma once
+
+#include "core/display_model.h"
+
+#include <vector>
+
+namespace lantern {
+
+/// Models fitted without each eighth of the readings, and what they predict for it.
+struct Committee {
+    DisplayModel whole; ///< fitted to all
+    std::vector<DisplayModel> models;
+    /// ΔE00 of each reading by the model that has not seen it; < 0 for the few that every model
+    /// needs: the corners of the cube and one neutral.
+    std::vector<double> heldOut;
+};
+
+/// \throws Error BadInput as DisplayModel::fit
+Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path);
+
+} // namespace lantern
