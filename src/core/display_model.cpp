@@ -341,24 +341,30 @@ double DisplayModel::codeFor(int c, double wanted) const
 {
     const auto &table = m_lightness[c];
     constexpr double kSame = 1e-9;
-    const auto above = std::upper_bound(table.begin(), table.end(), wanted + kSame);
-    const auto from = std::lower_bound(table.begin(), above, wanted - kSame);
-    if (from != above) // one code or several give just this
-        return (static_cast<double>(from - table.begin()) +
-                static_cast<double>(above - table.begin() - 1)) /
-               2;
-    if (above == table.begin())
+    constexpr double kLast = DriveStage::kLevels - 1;
+    if (wanted <= table.front() + kSame)
         return 0;
-    if (above == table.end())
-        return DriveStage::kLevels - 1;
-    // between the middles of the two runs of codes around
-    const auto up = static_cast<double>(above - table.begin());
-    const auto upEnd = std::upper_bound(above, table.end(), *above + kSame);
-    const auto downStart = std::lower_bound(table.begin(), above, *(above - 1) - kSame);
-    const double high = (up + static_cast<double>(upEnd - table.begin() - 1)) / 2;
-    const double low = (static_cast<double>(downStart - table.begin()) + up - 1) / 2;
-    const double f = (wanted - *(above - 1)) / (*above - *(above - 1));
-    return low + f * (high - low);
+    if (wanted >= table.back() - kSame)
+        return kLast;
+    // First and last code of the run that gives the same as the one at `inside`.
+    const auto runOf = [&](auto inside) {
+        const auto first = std::lower_bound(table.begin(), inside, *inside - kSame);
+        const auto behind = std::upper_bound(inside, table.end(), *inside + kSame);
+        return std::pair(static_cast<double>(first - table.begin()),
+                         static_cast<double>(behind - table.begin() - 1));
+    };
+    // The middle of a run; of black its last code, of full light its first.
+    const auto place = [&](auto inside) {
+        const auto [first, last] = runOf(inside);
+        return first == 0 ? last : last == kLast ? first : (first + last) / 2;
+    };
+    const auto above = std::upper_bound(table.begin(), table.end(), wanted + kSame);
+    const auto below = above - 1;
+    if (*below >= wanted - kSame)
+        return place(below);
+    const double low = place(below);
+    const double f = (wanted - *below) / (*above - *below);
+    return low + f * (place(above) - low);
 }
 
 Lab DisplayModel::labAt(const Vec3 &at, Mat3 *jacobian) const

@@ -63,7 +63,7 @@ public:
     Lab labAt(const Vec3 &lightness, Mat3 *jacobian = nullptr) const;
 
     /// Channel lightness of code values, and back; codes may be fractions. Where several codes give
-    /// the same lightness the middle one is taken.
+    /// the same lightness the middle one is taken, but 0 for none and 255 for all of it.
     [[nodiscard]] Vec3 lightness(const DeviceRgb &rgb) const;
     [[nodiscard]] double lightness(int c, double code) const;
     [[nodiscard]] double codeFor(int c, double lightness) const;

@@ -8,16 +8,19 @@
 #include <algorithm>
 #include <cmath>
 #include <thread>
-#include <utility>
 
 namespace lantern {
 
 namespace {
 
 constexpr int kCurveEntries = 4096;
-/// Room beyond 0..1 in the nodes of B2A tables: near its walls the gamut is continued smoothly, and
-/// the curve behind the grid cuts off what the display cannot do.
-constexpr double kRoom = 0.15;
+/// Entries of the curves behind B2A grids that stand for 0, and from there to 1: beyond both there
+/// is room, since near its walls the gamut is continued smoothly, and the curve cuts off what the
+/// display cannot do.
+constexpr double kZeroEntry = 256;
+constexpr double kOneEntry = kCurveEntries - 1 - 2 * kZeroEntry;
+/// How far beyond 0..1 the nodes of black and white lie, so that rounding leaves them at the ends.
+constexpr double kBeyondRounding = 1e-4;
 /// ΔE00 outside the gamut up to which nodes hold the continued model alone, and from which on the
 /// nearest displayable colour alone.
 constexpr double kContinuedTo = 3;
@@ -27,20 +30,6 @@ uint16_t word(double zeroToOne)
 {
     return static_cast<uint16_t>(std::lround(std::clamp(zeroToOne, 0.0, 1.0) * 65535));
 }
-
-/// The 16-bit encoding of PCS Lab in ICC v2 as 0..1. Source: ICC.1:1998-09, Annex A.
-struct LegacyLab {
-    static constexpr double kScale = 65280.0 / 65535;
-    static Vec3 encode(const Lab &lab)
-    {
-        return kScale * Vec3(lab.L / 100, (lab.a + 128) / 255, (lab.b + 128) / 255);
-    }
-    static Lab decode(const Vec3 &v)
-    {
-        const Vec3 w = v / kScale;
-        return {w[0] * 100, w[1] * 255 - 128, w[2] * 255 - 128};
-    }
-};
 
 /// XYZ as the tables hold it: f(X/Xn) of CIELAB, scaled to 0..1. XYZ itself is encoded as 0..1 for
 /// 0..kXyzTop (ICC.1:2022, 6.3.4.2).
@@ -60,96 +49,30 @@ public:
     }
 
 private:
-    static double top() { return std::cbrt(kXyzTop / 0.8249); } // Z of D50 is the smallest
+    /// A little above white, which no colour of a display exceeds by more.
+    static double top() { return std::cbrt(1.15); }
     static constexpr double kLow = 4.0 / 29;
 };
 
-/// Where grid points lie on the a* or b* axis: most of them within the gamut's range, neutral on
-/// the middle one, spaced closer towards it.
-class OpponentAxis {
+/// Where grid points lie on an axis of light: even in lightness, from none, with white's full light
+/// on a point, to the most that any channel has to give.
+class LightAxis {
 public:
-    /// \param lowest, highest of the gamut
-    OpponentAxis(double lowest, double highest)
-        : m_low(std::clamp(-1.03 * lowest, 20.0, kEndLow)),
-          m_high(std::clamp(1.03 * highest, 20.0, kEndHigh))
+    /// \param top light that the axis must reach, >= 1
+    LightAxis(int grid, double top)
+        : m_one(std::max(1.0, std::floor((grid - 1) / lightnessOf(top) + 1e-9))),
+          m_top((grid - 1) / m_one)
     {}
 
-    /// a* or b* to 0..1.
-    [[nodiscard]] double toGrid(double value) const
-    {
-        const double reach = value < 0 ? m_low : m_high;
-        const double end = value < 0 ? kEndLow : kEndHigh;
-        const double t = std::abs(value) / reach;
-        double side = 0; // 0..1
-        if (t <= 1)
-            side = kInside * std::pow(t, kPower);
-        else
-            side = kInside + (1 - kInside) * std::min(1.0, (t - 1) * reach / (end - reach + 1e-9));
-        return 0.5 + std::copysign(side / 2, value);
-    }
-
-    [[nodiscard]] double fromGrid(double position) const
-    {
-        const double side = std::abs(2 * position - 1);
-        const bool below = position < 0.5;
-        const double reach = below ? m_low : m_high;
-        const double end = below ? kEndLow : kEndHigh;
-        const double value = side <= kInside
-                                 ? reach * std::pow(side / kInside, 1 / kPower)
-                                 : reach + (side - kInside) / (1 - kInside) * (end - reach);
-        return below ? -value : value;
-    }
+    [[nodiscard]] double lightness(int i) const { return i / m_one; }
+    /// 0..1 over the axis.
+    [[nodiscard]] double position(double lightness) const { return lightness / m_top; }
+    /// Light that the last point stands for.
+    [[nodiscard]] double highest() const { return lightOf(m_top); }
 
 private:
-    static constexpr double kInside = 0.94;
-    static constexpr double kPower = 0.9;
-    static constexpr double kEndLow = 128;
-    static constexpr double kEndHigh = 127;
-    double m_low, m_high;
-};
-
-/// Where grid points lie on the axis of one channel's lightness: walls 0 and 1 on points, some
-/// beyond each, as far out as Rec. 2020 reaches on an sRGB display.
-class ChannelAxis {
-public:
-    explicit ChannelAxis(int grid)
-        : m_steps(grid - 1), m_zero(std::round(0.2 * m_steps)), m_one(std::round(0.9 * m_steps))
-    {}
-
-    /// Lightness of a channel at grid point i, and the other way round as 0..1.
-    [[nodiscard]] double lightness(double i) const
-    {
-        if (i < m_zero)
-            return kLowest * (1 - i / m_zero);
-        if (i > m_one)
-            return 1 + (kHighest - 1) * (i - m_one) / (m_steps - m_one);
-        return (i - m_zero) / (m_one - m_zero);
-    }
-    [[nodiscard]] double position(double lightness) const
-    {
-        const double i = lightness < 0 ? m_zero * (1 - lightness / kLowest)
-                         : lightness > 1
-                             ? m_one + (m_steps - m_one) * (lightness - 1) / (kHighest - 1)
-                             : m_zero + (m_one - m_zero) * lightness;
-        return std::clamp(i / m_steps, 0.0, 1.0);
-    }
-    /// Light, negative below the wall, that the ends stand for.
-    [[nodiscard]] static double lowestLight() { return signedLight(kLowest); }
-    [[nodiscard]] static double highestLight() { return signedLight(kHighest); }
-
-    static double signedLight(double lightness)
-    {
-        return std::copysign(lightOf(std::abs(lightness)), lightness);
-    }
-    static double signedLightness(double light)
-    {
-        return std::copysign(lightnessOf(std::abs(light)), light);
-    }
-
-private:
-    static constexpr double kLowest = -0.9;
-    static constexpr double kHighest = 1.25;
-    double m_steps, m_zero, m_one;
+    double m_one; ///< point of full light
+    double m_top; ///< lightness of the last point
 };
 
 /// Calls `node(i, j, k, previous)` for every grid point in two threads; `previous` is the value it
@@ -171,37 +94,29 @@ template <class F> std::vector<Vec3> fillGrid(int grid, F &&node)
     return out;
 }
 
-/// Black of the perceptual reference medium against the display's own, see makeTables.
-class MediumBlack {
-public:
-    explicit MediumBlack(const DisplayModel &model)
-        : m_display(vec(xyzFromLab(model.lab({0, 0, 0}), kD50)))
-    {}
-    [[nodiscard]] Lab toMedium(const Lab &lab) const
-    {
-        return labFromXyz(toRelXyz(mapped(m_display, medium(), vec(xyzFromLab(lab, kD50)))), kD50);
-    }
-    /// The way back as scale and offset of each of X, Y, Z.
-    [[nodiscard]] std::pair<Vec3, Vec3> toDisplay() const
-    {
-        const Vec3 offset = mapped(medium(), m_display, Vec3::Zero());
-        return {mapped(medium(), m_display, Vec3::Ones()) - offset, offset};
-    }
+/// Axes that a table from XYZ stands on: light = matrix * XYZ.
+struct LightAxes {
+    Mat3 matrix;
+    /// What the table shows for XYZ: scale * XYZ + black, for tables whose black is no light.
+    Vec3 scale = Vec3::Ones();
+    Vec3 black = Vec3::Zero();
+    std::vector<Vec3> blacks; ///< lights at and below which all is black
+    double top = 1;           ///< the most light of any axis that the display has to give, >= 1
 
-private:
-    static Vec3 mapped(const Vec3 &from, const Vec3 &to, const Vec3 &xyz)
+    /// The display's PCS XYZ of a point.
+    [[nodiscard]] RelXYZ shown(const Vec3 &light) const
     {
-        const Vec3 white = vec(kD50);
-        return to + (xyz - from).cwiseProduct((white - to).cwiseQuotient(white - from));
+        return toRelXyz(scale.cwiseProduct(matrix.inverse() * light) + black);
     }
-    /// ICC.1:2022, 6.3.4.4.
-    static Vec3 medium() { return {0.00336, 0.0034731, 0.00287}; }
-    Vec3 m_display;
 };
 
 class Maker {
 public:
-    Maker(const DisplayModel &model, const TableLayout &layout) : m_model(model), m_layout(layout)
+    Maker(const DisplayModel &model, const TableLayout &layout)
+        : m_model(model),
+          m_layout(layout),
+          m_black(vec(xyzFromLab(model.labAt(Vec3::Zero()), kD50))),
+          m_search(model)
     {}
 
     ProfileTables make()
@@ -211,37 +126,101 @@ public:
         const auto shown = fillGrid(grid, [&](int i, int j, int k, const Vec3 *) {
             return vec(m_model.labAt(Vec3(i, j, k) / (grid - 1)));
         });
-        const MediumBlack black(m_model);
         t.forward = forward(shown, [](const Lab &lab) { return lab; });
-        t.forwardPerceptual = m_layout.lab
-                                  ? t.forward
-                                  : forward(shown, [&](const Lab &l) { return black.toMedium(l); });
+
+        const LightAxes own = axes(ownMatrix());
+        auto colorimetric = [&](const Lab &lab, const Vec3 *guess) { return nodeFor(lab, guess); };
+        t.inverse = inverse(own, colorimetric);
 
         const GamutBoundary gamut =
             GamutBoundary::ofCube([&](const Vec3 &v) { return m_model.labAt(v); });
         const GamutBoundary source = gamutOf(namedSpaces().front());
         const GamutCompression compression(gamut, source);
-        const GamutInverse search(m_model);
-        auto colorimetric = [&](const Lab &lab, bool far, const Vec3 *guess) {
-            const auto found = far ? search.nearest(lab, guess) : search.find(lab, guess);
-            const double clipped =
-                std::clamp((found.miss - kContinuedTo) / (kClippedFrom - kContinuedTo), 0.0, 1.0);
-            return Vec3((1 - clipped) * found.continued + clipped * found.lightness);
+        auto perceptual = [&](const Lab &lab, const Vec3 *guess) {
+            return nodeFor(compression.compress(lab), guess);
         };
-        auto perceptual = [&](const Lab &lab, bool, const Vec3 *guess) {
-            return colorimetric(compression.compress(lab), false, guess);
-        };
-        if (m_layout.lab) {
-            t.inverse = inverseFromLab(gamut, colorimetric);
-            t.inversePerceptual = inverseFromLab(gamut, perceptual);
+        if (m_layout.version == 4) {
+            t.inversePerceptual = inverse(axes(wideMatrix()), perceptual);
         } else {
-            t.inverse = inverseFromXyz({Vec3::Ones(), Vec3::Zero()}, colorimetric);
-            t.inversePerceptual = inverseFromXyz(black.toDisplay(), perceptual);
+            // Black of these tables is no light at all.
+            const Vec3 scale = Vec3::Ones() - m_black.cwiseQuotient(vec(kD50));
+            t.forwardPerceptual = forward(shown, [&](const Lab &lab) {
+                const Vec3 xyz = (vec(xyzFromLab(lab, kD50)) - m_black).cwiseQuotient(scale);
+                return labFromXyz(toRelXyz(xyz), kD50);
+            });
+            LightAxes wide = axes(wideMatrix());
+            wide.scale = scale;
+            wide.black = m_black;
+            wide.blacks = {Vec3::Zero()};
+            t.inversePerceptual = inverse(wide, perceptual);
         }
         return t;
     }
 
 private:
+    /// Light that each channel would need without the others' interaction; white is (1, 1, 1).
+    [[nodiscard]] Mat3 ownMatrix() const
+    {
+        const Mat3 toLight = m_model.primaries().inverse();
+        return (toLight * vec(kD50)).cwiseInverse().asDiagonal() * toLight;
+    }
+
+    [[nodiscard]] LightAxes axes(const Mat3 &matrix) const
+    {
+        LightAxes a;
+        a.matrix = matrix;
+        // The display's own black and, since programs that compensate black aim at a neutral one, the
+        // neutral of the same luminance; as 16-bit XYZ round them, here and in A2B1.
+        constexpr double kRounding = 4e-5;
+        a.blacks = {matrix * m_black + Vec3::Constant(kRounding),
+                    matrix * ((m_black[1] + kRounding) * vec(kD50))};
+        for (int corner = 1; corner < 8; ++corner) {
+            const Vec3 lightness(corner & 1, corner >> 1 & 1, corner >> 2 & 1);
+            const Vec3 light = matrix * vec(xyzFromLab(m_model.labAt(lightness), kD50));
+            a.top = std::max(a.top, light.maxCoeff());
+        }
+        constexpr double kWhiteAlone = 1.002; // then white ends the axis
+        if (a.top < kWhiteAlone)
+            a.top = 1;
+        return a;
+    }
+
+    /// Lowers the first node until a place in the first cell is black, as programs interpolate there
+    /// (tetrahedra along the neutral diagonal). \param at in cells, from that node
+    static void darken(std::vector<Vec3> &nodes, int grid, const Vec3 &at)
+    {
+        if (at.maxCoeff() >= 1)
+            return; // a display that bright in black has nodes at and below it
+        std::array<int, 3> order = {0, 1, 2};
+        std::sort(order.begin(), order.end(), [&](int a, int b) { return at[a] > at[b]; });
+        const std::array<size_t, 3> stride = {static_cast<size_t>(grid) * grid,
+                                              static_cast<size_t>(grid), 1};
+        size_t index = 0;
+        Vec3 others = Vec3::Zero();
+        for (size_t i = 0; i < 3; ++i) {
+            index += stride[static_cast<size_t>(order[i])];
+            const double next = i < 2 ? at[order[i + 1]] : 0;
+            others += (at[order[i]] - next) * nodes[index];
+        }
+        const double share = 1 - at[order[0]];
+        const Vec3 needed = (-kBeyondRounding - others.array()) / share;
+        nodes[0] = nodes[0].cwiseMin(needed);
+    }
+
+    /// From XYZ to axes on which sRGB and the display alike need no negative light; white is
+    /// (1, 1, 1).
+    [[nodiscard]] Mat3 wideMatrix() const;
+
+    /// What a node holds for a colour: channel lightness, a little beyond 0..1 just outside the
+    /// gamut.
+    [[nodiscard]] Vec3 nodeFor(const Lab &lab, const Vec3 *guess) const
+    {
+        const auto found = m_search.find(lab, guess);
+        const double clipped =
+            std::clamp((found.miss - kContinuedTo) / (kClippedFrom - kContinuedTo), 0.0, 1.0);
+        return (1 - clipped) * found.continued + clipped * found.lightness;
+    }
+
     template <class F> TableTransform forward(const std::vector<Vec3> &shown, F &&map) const
     {
         TableTransform t;
@@ -249,103 +228,64 @@ private:
         for (int c = 0; c < 3; ++c) {
             for (int code = 0; code < DriveStage::kLevels; ++code)
                 t.before[c].push_back(word(m_model.lightness(c, code)));
-            if (m_layout.lab)
-                t.after[c] = {0, 65535};
-            else
-                for (int i = 0; i < kCurveEntries; ++i)
-                    t.after[c].push_back(word(RootEncoding::relative(i / (kCurveEntries - 1.0)) *
-                                              vec(kD50)[c] / RootEncoding::kXyzTop));
+            for (int i = 0; i < kCurveEntries; ++i)
+                t.after[c].push_back(word(RootEncoding::relative(i / (kCurveEntries - 1.0)) *
+                                          vec(kD50)[c] / RootEncoding::kXyzTop));
         }
         t.nodes.reserve(3 * shown.size());
-        auto encode = [&](const Lab &lab) {
-            return m_layout.lab ? LegacyLab::encode(lab) : RootEncoding::encode(lab);
-        };
         for (const Vec3 &lab : shown)
-            append(t.nodes, encode(map(toLabType(lab))));
+            append(t.nodes, RootEncoding::encode(map(toLabType(lab))));
         // White is white by definition, whatever the fit left over.
-        const Vec3 white = encode({100, 0, 0});
+        const Vec3 white = RootEncoding::encode({100, 0, 0});
         for (int c = 0; c < 3; ++c)
             t.nodes[t.nodes.size() - 3 + c] = word(white[c]);
         return t;
     }
 
-    /// \param mapping scale and offset that XYZ go through first
-    /// \param find channel lightness for a colour; told whether it is far outside the gamut
-    template <class F>
-    TableTransform inverseFromXyz(const std::pair<Vec3, Vec3> &mapping, F &&find) const
+    /// \param find channel lightness for a colour
+    template <class F> TableTransform inverse(const LightAxes &axes, F &&find) const
     {
         const int grid = m_layout.grid;
-        const ChannelAxis axis(grid);
-        const double low = ChannelAxis::lowestLight();
-        const double range = ChannelAxis::highestLight() - low;
-        TableTransform t = withDeviceCurves();
-        // encoded XYZ -> light of each channel without interaction -> 0..1 over low..high
-        const Mat3 toLight = m_model.primaries().inverse();
-        const Vec3 black = vec(xyzFromLab(m_model.labAt(Vec3::Zero()), kD50));
-        const auto &[scale, offset] = mapping;
-        t.matrix = MatrixStage{RootEncoding::kXyzTop / range * toLight * scale.asDiagonal(),
-                               ((toLight * (offset - black)).array() - low) / range};
+        const LightAxis axis(grid, axes.top);
+        TableTransform t;
+        t.grid = grid;
+        // encoded XYZ to 0..1 over the axis
+        t.matrix = RootEncoding::kXyzTop / axis.highest() * axes.matrix;
         for (int i = 0; i < kCurveEntries; ++i) {
-            const double light = low + range * i / (kCurveEntries - 1);
-            const uint16_t position = word(axis.position(ChannelAxis::signedLightness(light)));
+            const double light = axis.highest() * i / (kCurveEntries - 1);
+            const uint16_t position = word(axis.position(lightnessOf(light)));
             for (auto &curve : t.before)
                 curve.push_back(position);
         }
-        const auto found = fillGrid(grid, [&](int i, int j, int k, const Vec3 *previous) {
+        t.after = deviceCurves();
+        auto found = fillGrid(grid, [&](int i, int j, int k, const Vec3 *previous) -> Vec3 {
             const Vec3 lightness(axis.lightness(i), axis.lightness(j), axis.lightness(k));
-            const Vec3 xyz =
-                black + m_model.primaries() * lightness.unaryExpr(&ChannelAxis::signedLight);
-            const bool far = lightness.minCoeff() < -0.08 || lightness.maxCoeff() > 1.05;
-            return find(labFromXyz(toRelXyz(xyz), kD50), far, previous);
+            if (lightness == Vec3::Ones())
+                return Vec3::Constant(1 + kBeyondRounding);
+            const Vec3 light = lightness.unaryExpr([](double l) { return lightOf(l); });
+            return find(labFromXyz(axes.shown(light), kD50), previous);
         });
-        setNodes(t, found);
+        const double first = lightOf(axis.lightness(1));
+        for (const Vec3 &black : axes.blacks)
+            darken(found, grid, (black / first).cwiseMax(0));
+        t.nodes.reserve(3 * found.size());
+        for (const Vec3 &v : found)
+            append(t.nodes, (kZeroEntry + v.array() * kOneEntry) / (kCurveEntries - 1));
         return t;
     }
 
-    template <class F> TableTransform inverseFromLab(const GamutBoundary &gamut, F &&find) const
+    /// From nodes to code values.
+    [[nodiscard]] std::array<std::vector<uint16_t>, 3> deviceCurves() const
     {
-        const OpponentAxis a(gamut.minA(), gamut.maxA());
-        const OpponentAxis b(gamut.minB(), gamut.maxB());
-        TableTransform t = withDeviceCurves();
-        for (int i = 0; i < kCurveEntries; ++i) {
-            const Lab lab = LegacyLab::decode(Vec3::Constant(i / (kCurveEntries - 1.0)));
-            t.before[0].push_back(word(lab.L / 100));
-            t.before[1].push_back(word(a.toGrid(lab.a)));
-            t.before[2].push_back(word(b.toGrid(lab.b)));
-        }
-        const double steps = t.grid - 1;
-        const auto found = fillGrid(t.grid, [&](int i, int j, int k, const Vec3 *previous) {
-            const Lab lab{100 * i / steps, a.fromGrid(j / steps), b.fromGrid(k / steps)};
-            constexpr double kMargin = 15; // ΔE*ab of chroma
-            const bool far = chroma(lab) > gamut.chromaLimit(lab.L, hueDegrees(lab)) + kMargin;
-            return find(lab, far, previous);
-        });
-        setNodes(t, found);
-        const size_t middle = static_cast<size_t>(t.grid) / 2;
-        const size_t white = (((t.grid - 1ULL) * t.grid + middle) * t.grid + middle) * 3;
-        std::fill_n(t.nodes.begin() + static_cast<long>(white), 3,
-                    word((1 + kRoom) / (1 + 2 * kRoom)));
-        return t;
-    }
-
-    /// The part of an inverse that all have: from nodes to code values.
-    [[nodiscard]] TableTransform withDeviceCurves() const
-    {
-        TableTransform t;
-        t.grid = m_layout.grid;
+        std::array<std::vector<uint16_t>, 3> out;
         for (int c = 0; c < 3; ++c)
             for (int i = 0; i < kCurveEntries; ++i) {
-                const double at = i / (kCurveEntries - 1.0) * (1 + 2 * kRoom) - kRoom;
-                t.after[c].push_back(word(m_model.codeFor(c, std::clamp(at, 0.0, 1.0)) / 255));
+                const double at = (i - kZeroEntry) / kOneEntry;
+                out[c].push_back(word(at <= 0   ? 0
+                                      : at >= 1 ? 1
+                                                : m_model.codeFor(c, at) / 255));
             }
-        return t;
-    }
-
-    static void setNodes(TableTransform &t, const std::vector<Vec3> &lightness)
-    {
-        t.nodes.reserve(3 * lightness.size());
-        for (const Vec3 &v : lightness)
-            append(t.nodes, ((v.array() + kRoom) / (1 + 2 * kRoom)).matrix());
+        return out;
     }
 
     static void append(std::vector<uint16_t> &nodes, const Vec3 &v)
@@ -356,7 +296,49 @@ private:
 
     const DisplayModel &m_model;
     const TableLayout &m_layout;
+    Vec3 m_black; ///< of the model, PCS XYZ
+    GamutInverse m_search;
 };
+
+Mat3 Maker::wideMatrix() const
+{
+    // Outer sides in the plane X + Y + Z = 1: of each side the line that has both triangles on its
+    // inner side. In homogeneous terms a side is a plane through black, that is a row of the matrix.
+    const Mat3 own = ownMatrix();
+    Mat3 srgb;
+    const NamedSpace &space = namedSpaces().front();
+    for (int c = 0; c < 3; ++c)
+        srgb.col(c) = vec(relativeTo(fromChromaticity(space.primaries[c], 1), {0, 1, 0}));
+    const Mat3 adapted = bradford(relativeTo(fromChromaticity(space.white, 1), {0, 1, 0}), kD50) * srgb;
+    const Mat3 other = adapted.inverse();
+    Mat3 display = own.inverse();
+    Mat3 rows;
+    for (int c = 0; c < 3; ++c) {
+        // How far the other's primaries lie beyond this row's plane.
+        auto deepest = [&](const Eigen::RowVector3d &row, const Mat3 &colours) {
+            double least = 0;
+            for (int k = 0; k < 3; ++k)
+                least = std::min(least, row.dot(colours.col(k)) / colours.col(k).sum());
+            return least;
+        };
+        // A side of one, of the other, or one through the outer corners of both.
+        std::vector<Eigen::RowVector3d> sides = {own.row(c), other.row(c)};
+        const int p = (c + 1) % 3;
+        const int q = (c + 2) % 3;
+        sides.push_back(Vec3(display.col(p)).cross(Vec3(adapted.col(q))).transpose());
+        sides.push_back(Vec3(adapted.col(p)).cross(Vec3(display.col(q))).transpose());
+        double best = -INFINITY;
+        for (Eigen::RowVector3d side : sides) {
+            side /= side.dot(vec(kD50)); // white is 1
+            const double beyond = std::min(deepest(side, display), deepest(side, adapted));
+            if (beyond > best) {
+                best = beyond;
+                rows.row(c) = side;
+            }
+        }
+    }
+    return rows;
+}
 
 } // namespace
 

@@ -13,26 +13,19 @@ namespace lantern {
 inline constexpr int kMinGrid = 17;
 inline constexpr int kMaxGrid = 45;
 
-/// How a table profile's numbers are laid out.
+/// How a table profile's numbers are laid out. XYZ is the connection space of both versions: the
+/// 16-bit Lab encoding ends at a*, b* of -128..127, which the blue and green of common displays
+/// exceed, and many programs that take a profile's colorants read no other.
 struct TableLayout {
-    int grid = 33; ///< points a side, odd
-    /// False: ICC v4, XYZ as the connection space, tables of the mAB/mBA kind. True: ICC v2, Lab as
-    /// the connection space in the 16-bit encoding with 100 at 0xFF00, tables of the mft2 kind;
-    /// colours with a* or b* beyond -128..127, which saturated primaries have, are cut off there.
-    bool lab = false;
-};
-
-/// A 3x3 matrix and an offset.
-struct MatrixStage {
-    Mat3 matrix;
-    Vec3 offset;
+    int grid = 33;   ///< points a side, odd
+    int version = 4; ///< of ICC: black of the perceptual tables differs, see makeTables
 };
 
 /// One direction of a table profile: curves, grid, curves; all values as 16-bit words for 0..1.
 /// From XYZ a matrix comes first.
 struct TableTransform {
     int grid = 0;
-    std::optional<MatrixStage> matrix;
+    std::optional<Mat3> matrix;
     std::array<std::vector<uint16_t>, 3> before;
     std::vector<uint16_t> nodes; ///< first channel slowest
     std::array<std::vector<uint16_t>, 3> after;
@@ -40,8 +33,8 @@ struct TableTransform {
 
 struct ProfileTables {
     TableTransform forward;           ///< A2B1: what the display shows
-    TableTransform forwardPerceptual; ///< A2B0; the same in v2
-    TableTransform inverse;           ///< B2A1: the same colour, else that of least ΔE00
+    TableTransform forwardPerceptual; ///< A2B0 of v2; in v4 A2B1 serves
+    TableTransform inverse;           ///< B2A1: the same colour, else a near one that can be shown
     TableTransform inversePerceptual; ///< B2A0: compressed, see GamutCompression
 };
 
@@ -50,11 +43,16 @@ struct ProfileTables {
 /// Device curves hold the video LUT's steps, so whole code values are exact; grids on the device's
 /// side stand on channel lightness, in which the display is nearly linear. The grid from XYZ stands
 /// on the light that each channel would need, as lightness: inside the gamut it is nearly the
-/// identity, and the gamut's walls lie on grid planes. Three tenths of the points lie outside.
+/// identity, and the gamut's walls lie on grid planes. PCS white is the point (1, 1, 1), also where
+/// a display's white is not the sum of its channels. Everything at and below the display's black
+/// becomes 0 0 0, white 255 255 255.
 ///
-/// Perceptual colours: the sRGB gamut is compressed into the display's. In v4 the black of the
-/// perceptual reference medium (ICC.1:2022, 6.3.4.4 and Annex D; Y = 0.0034731) stands for the
-/// display's own, by scaling XYZ linearly between white and black.
+/// Colours that need negative light of a channel get none of it; those that need more than there is
+/// become the displayable colour of least ΔE00. Fades into the gamut thus never turn back.
+///
+/// Perceptual colours: the sRGB gamut is compressed into the display's. Black in v4 tables is the
+/// display's own, as in A2B1: with colorants in the profile, programs that compensate black take it
+/// from there. In v2 it is no light at all.
 ProfileTables makeTables(const DisplayModel &model, const TableLayout &layout);
 
 } // namespace lantern

@@ -4,6 +4,7 @@
 #include "core/error.h"
 #include "core/lcms_context.h"
 #include "core/profile_tables.h"
+#include "core/shaper_fit.h"
 
 #include <algorithm>
 #include <array>
@@ -50,7 +51,7 @@ public:
         cmsSetProfileVersion(p, isV4() ? 4.4 : 2.4);
         cmsSetDeviceClass(p, cmsSigDisplayClass);
         cmsSetColorSpace(p, cmsSigRgbData);
-        cmsSetPCS(p, table && !isV4() ? cmsSigLabData : cmsSigXYZData);
+        cmsSetPCS(p, cmsSigXYZData);
         cmsSetHeaderRenderingIntent(p, INTENT_RELATIVE_COLORIMETRIC);
         writeText(cmsSigProfileDescriptionTag, m_request.name);
         writeText(cmsSigCopyrightTag, "No copyright, use freely.");
@@ -63,12 +64,11 @@ public:
         writeVideoLut();
         if (!m_request.measurements.empty())
             writeAscii(cmsSigCharTargetTag, m_request.measurements);
-        if (isV4() && !m_request.metadata.empty())
+        if (!m_request.metadata.empty())
             writeMetadata();
+        writeShaper(model);
         if (table)
             writeTables(model);
-        else
-            writeMatrix(model);
         return finish();
     }
 
@@ -161,58 +161,71 @@ private:
         put(cmsSigVcgtTag, raw.data());
     }
 
-    void writeMatrix(const DisplayModel &model)
+    /// Colorants and curves, in every kind of profile: many programs know nothing else.
+    void writeShaper(const DisplayModel &model)
     {
-        // Scale the columns so that they sum to the PCS white exactly, as the format demands.
-        const Vec3 white = model.primaries() * Vec3::Ones();
+        // One entry a code value where the LUT makes steps, finer where the curve is smooth.
+        const int entries = model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
+        const Shaper shaper = fitShaper(model, entries);
         const std::array colorants = {cmsSigRedColorantTag, cmsSigGreenColorantTag,
                                       cmsSigBlueColorantTag};
         const std::array curves = {cmsSigRedTRCTag, cmsSigGreenTRCTag, cmsSigBlueTRCTag};
-        for (int c = 0; c < 3; ++c) {
-            writeColour(colorants[c],
-                        model.primaries().col(c).cwiseProduct(vec(kD50)).cwiseQuotient(white));
+        // As the format rounds them they must still add up to white, or white is not sent as 255.
+        constexpr double kUnit = 65536;
+        Mat3 rounded = (kUnit * shaper.colorants).array().round() / kUnit;
+        const Vec3 white = (kUnit * vec(kD50)).array().round() / kUnit;
+        rounded.col(1) = white - rounded.col(0) - rounded.col(2);
+        for (size_t c = 0; c < 3; ++c) {
+            writeColour(colorants[c], rounded.col(static_cast<Eigen::Index>(c)));
             const LcmsCurve trc = m_request.kind == ProfileKind::Gamma
-                                      ? LcmsCurve(cmsBuildGamma(m_context.get(), gamma(model, c)))
-                                      : channelCurve(model, c);
+                                      ? exponent(shaper.curves[c])
+                                      : sampled(shaper.curves[c]);
             put(curves[c], trc.get());
         }
     }
 
-    /// Exponent that fits a channel's light best, code values from 10 % up, least squares of logs.
-    static double gamma(const DisplayModel &model, int c)
+    /// Black and an exponent: black + (1 - black) x^gamma, in v2 the exponent alone. Least squares of
+    /// logs from 10 % up.
+    LcmsCurve exponent(const std::vector<double> &samples)
     {
+        const double black = samples.front();
         double xy = 0;
         double xx = 0;
-        for (int code = 26; code < 255; ++code) {
-            const double x = std::log(code / 255.0);
-            xy += x * std::log(std::max(model.channelLight(c, code), 1e-6));
+        for (size_t i = samples.size() / 10; i + 1 < samples.size(); ++i) {
+            const double x = std::log(static_cast<double>(i) / static_cast<double>(samples.size() - 1));
+            xy += x * std::log(std::max((samples[i] - black) / (1 - black), 1e-6));
             xx += x * x;
         }
-        return std::clamp(xy / xx, 0.5, 5.0);
+        const double gamma = std::clamp(xy / xx, 0.5, 5.0);
+        if (!isV4())
+            return LcmsCurve(cmsBuildGamma(m_context.get(), gamma));
+        // Y = (aX + b)^g + e for X >= d. ICC.1:2022, 10.18, function type 4
+        const std::array<double, 7> parameters = {gamma, std::pow(1 - black, 1 / gamma), 0, 0,
+                                                  0,     black,                          black};
+        constexpr int kType = 5;
+        return LcmsCurve(cmsBuildParametricToneCurve(m_context.get(), kType, parameters.data()));
     }
 
-    /// One entry a code value where the LUT makes steps, finer where the curve is smooth.
-    LcmsCurve channelCurve(const DisplayModel &model, int c)
+    LcmsCurve sampled(const std::vector<double> &samples)
     {
-        const int entries = model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
-        std::vector<uint16_t> table(entries);
-        double highest = 0;
-        for (int i = 0; i < entries; ++i) {
-            const double code = 255.0 * i / (entries - 1);
-            highest = std::max(highest, model.channelLight(c, code));
-            table[i] = word(highest);
-        }
+        std::vector<uint16_t> table;
+        for (const double v : samples)
+            table.push_back(word(v));
+        // Black is sent as 0 by those who look its code up: a little above, and no other as dark.
+        table[0] = static_cast<uint16_t>(std::min(65000.0, std::ceil(samples[0] * 65535) + 1));
+        for (size_t i = 1; i < table.size() && table[i] <= table[i - 1]; ++i)
+            table[i] = static_cast<uint16_t>(table[i - 1] + 1);
         return curve(table);
     }
 
     void writeTables(const DisplayModel &model)
     {
-        const ProfileTables tables = makeTables(model, {m_request.grid, !isV4()});
+        const ProfileTables tables = makeTables(model, {m_request.grid, m_request.version});
         writeTable(cmsSigAToB1Tag, tables.forward);
         if (isV4())
-            writeTable(cmsSigAToB0Tag, tables.forwardPerceptual);
-        else
             link(cmsSigAToB0Tag, cmsSigAToB1Tag);
+        else
+            writeTable(cmsSigAToB0Tag, tables.forwardPerceptual);
         link(cmsSigAToB2Tag, cmsSigAToB0Tag);
         writeTable(cmsSigBToA1Tag, tables.inverse);
         writeTable(cmsSigBToA0Tag, tables.inversePerceptual);
@@ -223,11 +236,12 @@ private:
     {
         const LcmsPipeline pipeline(cmsPipelineAlloc(m_context.get(), 3, 3));
         if (table.matrix) {
-            addCurves(pipeline.get(), {{{0, 65535}, {0, 65535}, {0, 65535}}});
-            const Eigen::Matrix<double, 3, 3, Eigen::RowMajor> matrix = table.matrix->matrix;
-            cmsPipelineInsertStage(pipeline.get(), cmsAT_END,
-                                   cmsStageAllocMatrix(m_context.get(), 3, 3, matrix.data(),
-                                                       table.matrix->offset.data()));
+            if (isV4())
+                addStraightCurves(pipeline.get());
+            const Eigen::Matrix<double, 3, 3, Eigen::RowMajor> matrix = *table.matrix;
+            cmsPipelineInsertStage(
+                pipeline.get(), cmsAT_END,
+                cmsStageAllocMatrix(m_context.get(), 3, 3, matrix.data(), nullptr));
         }
         addCurves(pipeline.get(), table.before);
         cmsPipelineInsertStage(pipeline.get(), cmsAT_END,
@@ -242,6 +256,15 @@ private:
     {
         if (!cmsLinkTag(m_profile.get(), tag, destination))
             throw Error(ErrorKind::Device, "profile", "a table could not be shared");
+    }
+
+    /// A formula, not a table: tables would round the colours to 16 bits.
+    void addStraightCurves(cmsPipeline *pipeline)
+    {
+        const LcmsCurve straight(cmsBuildGamma(m_context.get(), 1));
+        std::array<cmsToneCurve *, 3> raw = {straight.get(), straight.get(), straight.get()};
+        cmsPipelineInsertStage(pipeline, cmsAT_END,
+                               cmsStageAllocToneCurves(m_context.get(), 3, raw.data()));
     }
 
     void addCurves(cmsPipeline *pipeline, const std::array<std::vector<uint16_t>, 3> &tables)
