@@ -2,6 +2,7 @@
 
 #include "core/display_model.h"
 #include "core/error.h"
+#include "core/icc_text.h"
 #include "core/lcms_context.h"
 #include "core/profile_tables.h"
 #include "core/shaper_fit.h"
@@ -15,7 +16,7 @@ namespace lantern {
 
 namespace {
 
-constexpr int kSmoothCurveEntries = 1024;
+constexpr int kShaperEntries = 4 * 255 + 1; // every code value is one
 constexpr size_t kDateOffset = 24; // ICC.1:2022, Table 17
 
 uint16_t word(double zeroToOne)
@@ -23,19 +24,11 @@ uint16_t word(double zeroToOne)
     return static_cast<uint16_t>(std::lround(std::clamp(zeroToOne, 0.0, 1.0) * 65535));
 }
 
+/// Little CMS writes the low half of each wide character, so each is one unit of UTF-16.
 std::wstring wide(const std::string &utf8)
 {
-    std::wstring out;
-    for (size_t i = 0; i < utf8.size();) {
-        const auto c = static_cast<unsigned char>(utf8[i]);
-        const int extra = c >= 0xF0 ? 3 : c >= 0xE0 ? 2 : c >= 0xC0 ? 1 : 0;
-        wchar_t code = extra == 3 ? c & 7 : extra == 2 ? c & 15 : extra == 1 ? c & 31 : c;
-        for (int k = 1; k <= extra && i + k < utf8.size(); ++k)
-            code = (code << 6) | (utf8[i + k] & 63);
-        out += code;
-        i += 1 + extra;
-    }
-    return out;
+    const std::u16string units = utf16(utf8);
+    return {units.begin(), units.end()};
 }
 
 class Writer {
@@ -54,7 +47,7 @@ public:
         cmsSetPCS(p, cmsSigXYZData);
         cmsSetHeaderRenderingIntent(p, INTENT_RELATIVE_COLORIMETRIC);
         writeText(cmsSigProfileDescriptionTag, m_request.name);
-        writeText(cmsSigCopyrightTag, "No copyright, use freely.");
+        writeAscii(cmsSigCopyrightTag, "No copyright, use freely.");
         if (!m_request.maker.empty())
             writeText(cmsSigDeviceMfgDescTag, m_request.maker);
         if (!m_request.model.empty())
@@ -82,29 +75,34 @@ private:
                         "Little CMS could not write a tag: " + m_context.lastError());
     }
 
+    /// A name of the display. Version 2 has 7-bit text and Unicode side by side.
     void writeText(cmsTagSignature tag, const std::string &utf8)
     {
+        if (!isV4()) {
+            const std::vector<uint8_t> element = textDescription(utf8);
+            const bool ok = cmsWriteRawTag(m_profile.get(), tag, element.data(),
+                                           static_cast<cmsUInt32Number>(element.size()));
+            if (!ok)
+                throw Error(ErrorKind::Device, "profile", "a name could not be written");
+            return;
+        }
         cmsMLU *mlu = cmsMLUalloc(m_context.get(), 1);
         cmsMLUsetWide(mlu, "en", "US", wide(utf8).c_str());
         const bool ok = cmsWriteTag(m_profile.get(), tag, mlu);
         cmsMLUfree(mlu);
         if (!ok)
-            throw Error(ErrorKind::Device, "profile", "a text tag could not be written");
+            throw Error(ErrorKind::Device, "profile", "a name could not be written");
     }
 
-    /// Plain 7-bit text, which is what `targ` holds.
+    /// Plain 7-bit text, which is what `targ`, and `cprt` in version 2, hold.
     void writeAscii(cmsTagSignature tag, const std::string &text)
     {
-        std::string plain = text;
-        std::replace_if(
-            plain.begin(), plain.end(), [](char c) { return static_cast<signed char>(c) < 0; },
-            '?');
         cmsMLU *mlu = cmsMLUalloc(m_context.get(), 1);
-        cmsMLUsetASCII(mlu, cmsNoLanguage, cmsNoCountry, plain.c_str());
+        cmsMLUsetASCII(mlu, cmsNoLanguage, cmsNoCountry, plainAscii(text).c_str());
         const bool ok = cmsWriteTag(m_profile.get(), tag, mlu);
         cmsMLUfree(mlu);
         if (!ok)
-            throw Error(ErrorKind::Device, "profile", "the readings could not be put in");
+            throw Error(ErrorKind::Device, "profile", "a text could not be written");
     }
 
     void writeMetadata()
@@ -164,16 +162,15 @@ private:
     /// Colorants and curves, in every kind of profile: many programs know nothing else.
     void writeShaper(const DisplayModel &model)
     {
-        // One entry a code value where the LUT makes steps, finer where the curve is smooth.
-        const int entries = model.stage().isIdentity() ? kSmoothCurveEntries : DriveStage::kLevels;
-        const Shaper shaper = fitShaper(model, entries);
+        const Shaper shaper = fitShaper(model, kShaperEntries);
         const std::array colorants = {cmsSigRedColorantTag, cmsSigGreenColorantTag,
                                       cmsSigBlueColorantTag};
         const std::array curves = {cmsSigRedTRCTag, cmsSigGreenTRCTag, cmsSigBlueTRCTag};
         // As the format rounds them they must still add up to white, or white is not sent as 255.
         constexpr double kUnit = 65536;
         Mat3 rounded = (kUnit * shaper.colorants).array().round() / kUnit;
-        const Vec3 white = (kUnit * vec(kD50)).array().round() / kUnit;
+        // A hair less than white, so that others' rounding of it is not less than ours.
+        const Vec3 white = ((kUnit * vec(kD50)).array().round() - 2) / kUnit;
         rounded.col(1) = white - rounded.col(0) - rounded.col(2);
         for (size_t c = 0; c < 3; ++c) {
             writeColour(colorants[c], rounded.col(static_cast<Eigen::Index>(c)));
@@ -212,7 +209,7 @@ private:
         for (const double v : samples)
             table.push_back(word(v));
         // Black is sent as 0 by those who look its code up: a little above, and no other as dark.
-        table[0] = static_cast<uint16_t>(std::min(65000.0, std::ceil(samples[0] * 65535) + 1));
+        table[0] = static_cast<uint16_t>(std::min(65000.0, std::ceil(samples[0] * 65535) + 3));
         for (size_t i = 1; i < table.size() && table[i] <= table[i - 1]; ++i)
             table[i] = static_cast<uint16_t>(table[i - 1] + 1);
         return curve(table);
@@ -289,6 +286,8 @@ private:
             bytes[kDateOffset + 2 * i] = static_cast<uint8_t>(parts[i] >> 8);
             bytes[kDateOffset + 2 * i + 1] = static_cast<uint8_t>(parts[i] & 255);
         }
+        if (!isV4()) // the bytes of the ID are reserved there
+            return bytes;
         const LcmsProfile dated(cmsOpenProfileFromMemTHR(
             m_context.get(), bytes.data(), static_cast<cmsUInt32Number>(bytes.size())));
         if (!dated || !cmsMD5computeID(dated.get()))
@@ -333,8 +332,7 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                         " to " + std::to_string(kMaxGrid));
     const DisplayModel model = DisplayModel::fit(
         readings,
-        {request.kind == ProfileKind::Table, DriveStage(request.path), request.scatter},
-        source);
+        {.stage = DriveStage(request.path), .scatter = request.scatter}, source);
     return {Writer(request).write(model), model.meanResidual()};
 }
 

@@ -31,7 +31,8 @@ struct ProfileRequest {
     SignalPath path = {};
     int grid = 33;                 ///< points a side of the tables, odd, kMinGrid..kMaxGrid
     std::string measurements = {}; ///< CGATS text for the `targ` tag; empty = not written
-    /// For the `meta` dictionary (v4): keys and values, UTF-8.
+    /// For the `meta` dictionary: keys and values, UTF-8. In v2 a private tag, but programs that
+    /// look for it look there too.
     std::vector<std::pair<std::string, std::string>> metadata = {};
     std::optional<Repeatability> scatter = {}; ///< of the readings, if known
 };

@@ -175,16 +175,9 @@ Shaper fitShaper(const DisplayModel &model, int entries)
     for (int c = 0; c < 3; ++c) {
         double highest = curves.front()[c];
         for (int i = 0; i < entries; ++i) {
-            double value = 0;
-            if (entries == DriveStage::kLevels)
-                value = curves[static_cast<size_t>(i)][c];
-            else {
-                const double code = 255.0 * i / (entries - 1);
-                value = i + 1 == entries
-                            ? 1
-                            : inverse.row(c).dot(
-                                  vec(xyzFromLab(model.lab({code, code, code}), kD50)));
-            }
+            const double code = 255.0 * i / (entries - 1);
+            const Vec3 grey = vec(xyzFromLab(model.lab({code, code, code}), kD50));
+            const double value = i + 1 == entries ? 1 : inverse.row(c).dot(grey);
             highest = std::clamp(value, highest, 1.0);
             out.curves[static_cast<size_t>(c)].push_back(highest);
         }
