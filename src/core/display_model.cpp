@@ -144,7 +144,7 @@ public:
         const auto &data = all.data;
         const auto &noise = all.noise;
         // An even selection says enough.
-        constexpr size_t kLooked = 360;
+        constexpr size_t kLooked = 260;
         const size_t count = std::min(kLooked, data.size());
         for (size_t i = 0; i < count; ++i) {
             const size_t k = i * data.size() / count;
@@ -297,7 +297,7 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     model.setPhysics(fitPhysics(thinned(data, kForPhysics), model.m_choice.physics,
                                 options.like ? &options.like->m_physics : nullptr, source));
     if (model.m_choice.field) {
-        constexpr int kFine = 24;
+        constexpr int kFine = 20;
         constexpr int kQuick = 8;
         model.m_rest =
             ResidualField(leftovers(data, prepared.noise, model.m_physics), *model.m_choice.field)

@@ -15,11 +15,11 @@ using Matrix = Eigen::MatrixXd;
 using Columns = Eigen::Matrix<double, Eigen::Dynamic, 3>;
 
 /// Boxes are divided until they hold no more samples than this, their overlap not counted.
-constexpr size_t kBoxSamples = 260;
-constexpr size_t kAllAtOnce = 700;   ///< up to here one process holds all
-constexpr double kOverlap = 0.3;     ///< of a box's width, on each side
-constexpr size_t kRoughSamples = 150; ///< that decide the scales at first
-constexpr size_t kScaleSamples = 300; ///< and when that is refined
+constexpr size_t kBoxSamples = 120;
+constexpr size_t kAllAtOnce = 500;   ///< up to here one process holds all
+constexpr double kOverlap = 0.25;    ///< of a box's width, on each side
+constexpr size_t kRoughSamples = 120; ///< that decide the scales at first
+constexpr size_t kScaleSamples = 240; ///< and when that is refined
 
 /// The six coordinates, and how far a colour is into the hue sectors.
 struct Place {
@@ -51,6 +51,10 @@ double matern(double squared)
 /// Correlation of two places.
 class Kernel {
 public:
+    static constexpr double kAlong = 1 / (0.12 * 0.12); ///< of the neutral axis, in lightness
+    static constexpr double kAcross = 1 / (0.06 * 0.06);
+    static constexpr double kNowhere = 40; ///< exponent from which on nothing is left
+
     explicit Kernel(const FieldScales &s)
         : m_channel(1 / (s.channel * s.channel)),
           m_order(1 / (s.order * s.order)),
@@ -78,13 +82,10 @@ public:
     /// How much both belong to the neutral axis, and how near they are on it.
     static double grey(const Place &a, const Place &b)
     {
-        constexpr double kAlong = 1 / (0.12 * 0.12);
-        constexpr double kAcross = 1 / (0.06 * 0.06);
         const double along = a.channels.mean() - b.channels.mean();
         const double ca = a.order[0] - a.order[2];
         const double cb = b.order[0] - b.order[2];
         const double across = kAcross * (ca * ca + cb * cb);
-        constexpr double kNowhere = 40;
         return across > kNowhere ? 0 : std::exp(-across) * matern(kAlong * along * along);
     }
 
@@ -294,8 +295,56 @@ FieldScales ResidualField::chooseScales(const std::vector<Leftover> &all, bool n
 struct ResidualField::Box {
     Vec3 low, high;   ///< its own part
     Vec3 reach;       ///< how far it counts beyond
-    std::vector<Place> places;
     Columns weights;
+    // Its samples, a row each, laid out for arithmetic on whole columns.
+    Columns channels, order;
+    Columns most, least; ///< how far into the sector of each channel, see Kernel::sectors
+    Eigen::VectorXd spread, mean;
+
+    void keep(const std::vector<Place> &places)
+    {
+        const auto n = static_cast<Eigen::Index>(places.size());
+        for (Columns *c : {&channels, &order, &most, &least})
+            c->setZero(n, 3);
+        spread.resize(n);
+        mean.resize(n);
+        for (Eigen::Index i = 0; i < n; ++i) {
+            const Place &p = places[static_cast<size_t>(i)];
+            channels.row(i) = p.channels.transpose();
+            order.row(i) = p.order.transpose();
+            most(i, p.most) = p.order[0] - p.order[1];
+            least(i, p.least) = p.order[1] - p.order[2];
+            spread[i] = p.order[0] - p.order[2];
+            mean[i] = p.channels.mean();
+        }
+    }
+
+    /// As Kernel, with all samples at once.
+    [[nodiscard]] Vec3 value(const Place &here, const FieldScales &s) const
+    {
+        using Array = Eigen::ArrayXd;
+        auto squared = [](const Columns &rows, const Vec3 &at) {
+            return ((rows.col(0).array() - at[0]).square() +
+                    (rows.col(1).array() - at[1]).square() +
+                    (rows.col(2).array() - at[2]).square());
+        };
+        const Array d = (5 / (s.channel * s.channel) * squared(channels, here.channels) +
+                         5 / (s.order * s.order) * squared(order, here.order))
+                            .sqrt();
+        const Array sectors =
+            4 * ((here.order[0] - here.order[1]) * most.col(here.most).array() +
+                 (here.order[1] - here.order[2]) * least.col(here.least).array());
+        Array k = (1 - s.grey) * (1 - s.sectors + s.sectors * sectors) *
+                  (1 + d + d.square() / 3) * (-d).exp();
+        const double chroma = here.order[0] - here.order[2];
+        if (s.grey > 0 && Kernel::kAcross * chroma * chroma < Kernel::kNowhere) {
+            const Array along =
+                (5 * Kernel::kAlong * (mean.array() - here.channels.mean()).square()).sqrt();
+            k += s.grey * (-Kernel::kAcross * (spread.array().square() + chroma * chroma)).exp() *
+                 (1 + along + along.square() / 3) * (-along).exp();
+        }
+        return weights.transpose() * k.matrix();
+    }
 
     /// 1 inside, falling smoothly to 0 at the end of the reach.
     [[nodiscard]] double share(const Vec3 &at) const
@@ -362,8 +411,9 @@ ResidualField::ResidualField(const std::vector<Leftover> &samples, const FieldSc
             for (const Leftover &s : samples)
                 if (parts.size() == 1 || box.share(s.at) > 0)
                     mine.push_back(s);
-            box.places = placesOf(mine);
-            Matrix k = correlations(box.places, kernel);
+            const std::vector<Place> places = placesOf(mine);
+            box.keep(places);
+            Matrix k = correlations(places, kernel);
             for (size_t j = 0; j < mine.size(); ++j)
                 k(static_cast<Eigen::Index>(j), static_cast<Eigen::Index>(j)) +=
                     noiseRatio(mine[j], scales);
@@ -381,18 +431,13 @@ ResidualField::ResidualField(ResidualField &&) noexcept = default;
 Vec3 ResidualField::at(const Vec3 &lightness) const
 {
     const Place here = place(lightness);
-    const Kernel kernel(m_scales);
     Vec3 sum = Vec3::Zero();
     double shares = 0;
     for (const Box &box : m_boxes) {
         const double share = box.share(lightness);
         if (share <= 0)
             continue;
-        Vec3 value = Vec3::Zero();
-        for (size_t i = 0; i < box.places.size(); ++i)
-            value += kernel(here, box.places[i]) *
-                     box.weights.row(static_cast<Eigen::Index>(i)).transpose();
-        sum += share * value;
+        sum += share * box.value(here, m_scales);
         shares += share;
     }
     return shares > 0 ? Vec3(sum / shares) : Vec3::Zero();
