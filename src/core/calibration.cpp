@@ -14,10 +14,19 @@ namespace lantern {
 
 namespace {
 
-constexpr int kMaxRounds = 6;
+constexpr int kMaxRounds = 8;
 constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02;    ///< mean ΔE00 that another round must win
+constexpr double kToneCounts = 10;      ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
+                                        ///< as bad as 0.1
+/// Weighted mean square of left-out greys, in units of their uncertainty, from which on a display is
+/// not smooth and its ramp is read at every second place between as well. Smooth ones of the bench
+/// stay below 30, those with kinks are above 200.
+constexpr double kNotSmooth = 80;
 constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
+/// Code values read, falling; denser towards black, where curves bend most and eyes see most.
+const std::vector<double> kLevels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
+                                     96,  80,  64,  48,  36,  26,  18,  10,  0};
 constexpr double kTintFade = 24;        ///< how fast the tint of black fades, as a power of 1 - v
 
 } // namespace
@@ -33,9 +42,7 @@ CalibrationPlan::CalibrationPlan(Aim aim, CalibrationTarget target)
     : m_aim(std::move(aim)), m_target(target), m_tone(m_aim.tone)
 {
     m_nativePatches = {{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}};
-    // denser towards black, where curves bend most and eyes see most
-    m_levels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
-                96,  80,  64,  48,  36,  26,  18,  10,  0};
+    m_levels = kLevels;
     for (const double v : m_levels)
         if (v > 0 && v < 255)
             m_nativePatches.push_back({v, v, v});
@@ -121,7 +128,7 @@ int CalibrationPlan::readingsLeft() const
 void CalibrationPlan::solveNative()
 {
     m_nativeWhite = m_native[0].xyz;
-    m_black = m_native[1].xyz;
+    m_black = toXyz(vec(m_native[1].xyz).cwiseMax(0)); // less than nothing is the meter's scatter
     m_primaries = primariesFromReadings(m_native[2].xyz, m_native[3].xyz, m_native[4].xyz, m_black);
     m_inversePrimaries = m_primaries.inverse();
     m_fullDrive = drive(m_nativeWhite);
@@ -217,14 +224,15 @@ std::array<GreyResponse, 3> CalibrationPlan::responsesWith(int panelBits) const
 /// better than a smooth curve does.
 void CalibrationPlan::fitResponses()
 {
-    constexpr double kClearly = 0.5; // of the mean square
+    constexpr double kClearly = 0.5;   // of the mean square
+    constexpr double kExplained = 3; // as large as the readings are uncertain, all channels together
     double least = 0;
     for (const int bits : {0, 6, 8, 10}) {
         const std::array<GreyResponse, 3> responses = responsesWith(bits);
         double misfit = 0;
         for (const GreyResponse &r : responses)
-            misfit += r.misfit();
-        if (bits == 0 || misfit < kClearly * least) {
+            misfit += r.leftOutMisfit();
+        if (bits == 0 || (least > kExplained && misfit < kClearly * least)) {
             least = misfit;
             m_responses = responses;
             m_panelBits = bits;
@@ -300,6 +308,8 @@ void CalibrationPlan::solveEntries(int count,
                         chosen = at;
                     }
                 }
+        if (i == 0 && !m_aim.contrastRatio)
+            chosen = {}; // native black stays as it is
         lowest = chosen;
         store(i, {levels[0][chosen[0]].signal, levels[1][chosen[1]].signal,
                   levels[2][chosen[2]].signal});
@@ -336,11 +346,13 @@ CalibrationResult CalibrationPlan::assess() const
         result.greys.push_back(p);
         if (p.code >= 255 * kDarkestJudged) {
             result.meanDeltaE00 += p.deltaE00;
+            result.meanToneError += std::abs(p.measured.Y / p.aimed.Y - 1);
             result.maxDeltaE00 = std::max(result.maxDeltaE00, p.deltaE00);
             ++judged;
         }
     }
     result.meanDeltaE00 /= judged;
+    result.meanToneError /= judged;
     return result;
 }
 
@@ -348,7 +360,10 @@ void CalibrationPlan::finishRound()
 {
     const CalibrationResult now = assess();
     const bool first = m_best.greys.empty();
-    const double gain = first ? INFINITY : m_best.meanDeltaE00 - now.meanDeltaE00;
+    auto score = [](const CalibrationResult &r) {
+        return r.meanDeltaE00 + kToneCounts * r.meanToneError;
+    };
+    const double gain = first ? INFINITY : score(m_best) - score(now);
     if (gain > 0)
         m_best = now;
     for (const Reading &r : m_trial)
@@ -366,8 +381,24 @@ void CalibrationPlan::finishRound()
         return;
     }
     fitResponses();
+    chooseLevels();
     solveCorrection();
     m_phase = Phase::LoadTrial;
+}
+
+void CalibrationPlan::chooseLevels()
+{
+    double misfit = 0;
+    for (const GreyResponse &r : m_responses)
+        misfit = std::max(misfit, r.leftOutMisfit());
+    m_levels = kLevels;
+    if (misfit < kNotSmooth)
+        return;
+    // In turn a third and two thirds of the way between, so that rounds see different places.
+    const double at = m_round % 2 == 0 ? 2.0 / 3 : 1.0 / 3;
+    for (size_t i = 0; i + 1 < kLevels.size(); ++i)
+        m_levels.push_back(std::round(kLevels[i] + at * (kLevels[i + 1] - kLevels[i])));
+    std::sort(m_levels.rbegin(), m_levels.rend());
 }
 
 } // namespace lantern

@@ -40,6 +40,7 @@ struct CalibrationResult {
     std::vector<GreyPoint> greys;
     double meanDeltaE00 = 0; ///< over the greys from 5 % up
     double maxDeltaE00 = 0;
+    double meanToneError = 0; ///< relative difference of luminance, the same greys
     int rounds = 0;         ///< corrections tried
     int distinctLevels = 0; ///< different outputs left of the 256 grey levels
     int panelBits = 0;      ///< steps of the panel that were recognised; 0: none
@@ -88,6 +89,7 @@ private:
     [[nodiscard]] int distinctLevels() const;
     [[nodiscard]] PlanStep loadStep() const;
     [[nodiscard]] CalibrationResult assess() const;
+    void chooseLevels();
     void finishRound();
 
     enum class Phase { LoadIdentity, LoadEmptySlot, Native, LoadTrial, Trial, LoadBest, Done };

@@ -13,6 +13,7 @@ namespace {
 
 constexpr double kRootPower = 2.2;
 constexpr int kIntervals = 20;
+constexpr int kMostIntervals = 80;
 constexpr int kSamples = 4096;
 
 double root(double light)
@@ -31,54 +32,104 @@ double rootUncertainty(double light)
 
 } // namespace
 
-GreyResponse::GreyResponse(const std::vector<Observation> &observations, PanelSteps steps)
-    : m_steps(steps)
+namespace {
+
+/// A penalised spline through roots of light, and how well it predicts each from the others.
+struct RootSpline {
+    int intervals;
+    Eigen::VectorXd coefficients;
+    double misfit = 0;  ///< weighted mean square, in units of the assumed uncertainty
+    double leftOut = 0; ///< the same of each observation by the others (Wahba, Spline Models for
+                        ///< Observational Data (1990), 4.2)
+
+    [[nodiscard]] double at(double input) const
+    {
+        const SplineWindow w = splineWindow(input, intervals);
+        double r = 0;
+        for (int a = 0; a < 4; ++a)
+            r += w.value[a] * coefficients[w.first + a];
+        return r;
+    }
+};
+
+/// Observation made ready: panel input, root of light, weight of the squared error.
+struct Root {
+    double input, value, weight;
+    double share; ///< of the caller
+};
+
+/// \param bend usual second difference of coefficients 1/20 apart; the same bend of the curve costs
+/// the same, however many intervals it is made of
+RootSpline fitRoots(const std::vector<Root> &roots, int intervals, double bend)
 {
-    constexpr int size = kIntervals + 3;
-    constexpr double kBend = 2e-3;   // usual second difference of the coefficients
     constexpr double kOrigin = 1e-5; // uncertainty of "no signal, no light"
+    const int size = intervals + 3;
     Eigen::MatrixXd normal = Eigen::MatrixXd::Zero(size, size);
     Eigen::VectorXd right = Eigen::VectorXd::Zero(size);
     auto add = [&](double input, double value, double weight) {
-        const SplineWindow w = splineWindow(input, kIntervals);
+        const SplineWindow w = splineWindow(input, intervals);
         for (int a = 0; a < 4; ++a) {
             right[w.first + a] += weight * w.value[a] * value;
             for (int b = 0; b < 4; ++b)
                 normal(w.first + a, w.first + b) += weight * w.value[a] * w.value[b];
         }
     };
-    auto weightOf = [](const Observation &o) {
-        const double u = rootUncertainty(o.light);
-        return o.weight / (u * u);
-    };
-    for (const Observation &o : observations)
-        add(panelInput(o.signal), root(o.light), weightOf(o));
+    for (const Root &r : roots)
+        add(r.input, r.value, r.weight);
     add(0, 0, 1 / (kOrigin * kOrigin));
-    const double bend = 1 / (kBend * kBend);
+    const double strength = std::pow(intervals / 20.0, 3) / (bend * bend);
     const Eigen::Vector3d stencil(1, -2, 1);
     for (int j = 0; j + 2 < size; ++j)
-        normal.block<3, 3>(j, j) += bend * stencil * stencil.transpose();
-    const Eigen::VectorXd c = normal.ldlt().solve(right);
-
-    auto rootAt = [&](double input) {
-        const SplineWindow w = splineWindow(input, kIntervals);
-        double r = 0;
+        normal.block<3, 3>(j, j) += strength * stencil * stencil.transpose();
+    const Eigen::LDLT<Eigen::MatrixXd> solver(normal);
+    RootSpline s{intervals, solver.solve(right)};
+    const Eigen::MatrixXd inverse = solver.solve(Eigen::MatrixXd::Identity(size, size));
+    double shares = 0;
+    for (const Root &r : roots) {
+        const SplineWindow w = splineWindow(r.input, intervals);
+        double own = 0; // what the observation says of itself
         for (int a = 0; a < 4; ++a)
-            r += w.value[a] * c[w.first + a];
-        return r;
-    };
-    double squares = 0;
-    double weights = 0;
-    for (const Observation &o : observations) {
-        const double miss = rootAt(panelInput(o.signal)) - root(o.light);
-        squares += weightOf(o) * miss * miss;
-        weights += o.weight;
+            for (int b = 0; b < 4; ++b)
+                own += w.value[a] * w.value[b] * inverse(w.first + a, w.first + b);
+        own = std::min(own * r.weight, 0.99);
+        const double miss = s.at(r.input) - r.value;
+        s.misfit += r.weight * miss * miss;
+        s.leftOut += r.weight * std::pow(miss / (1 - own), 2);
+        shares += r.share;
     }
-    m_misfit = weights > 0 ? squares / weights : 0;
+    if (shares > 0) {
+        s.misfit /= shares;
+        s.leftOut /= shares;
+    }
+    return s;
+}
+
+} // namespace
+
+GreyResponse::GreyResponse(const std::vector<Observation> &observations, PanelSteps steps)
+    : m_steps(steps)
+{
+    std::vector<Root> roots;
+    for (const Observation &o : observations) {
+        const double u = rootUncertainty(o.light);
+        roots.push_back({panelInput(o.signal), root(o.light), o.weight / (u * u), o.weight});
+    }
+    // Most displays are smooth; the rest is left to what the readings say of each other.
+    constexpr double kUsualBend = 2e-3;
+    constexpr double kClearly = 0.7; // of the mean square
+    RootSpline best = fitRoots(roots, kIntervals, kUsualBend);
+    for (const double bend : {8e-3, 3.2e-2, 1.3e-1}) {
+        const int intervals = std::clamp(static_cast<int>(roots.size()), kIntervals, kMostIntervals);
+        RootSpline next = fitRoots(roots, intervals, bend);
+        if (next.leftOut < kClearly * best.leftOut)
+            best = std::move(next);
+    }
+    m_misfit = best.misfit;
+    m_leftOut = best.leftOut;
     double highest = 0;
     m_light.reserve(kSamples);
     for (int i = 0; i < kSamples; ++i) {
-        highest = std::max(highest, rootAt(i / (kSamples - 1.0)));
+        highest = std::max(highest, best.at(i / (kSamples - 1.0)));
         m_light.push_back(std::pow(highest, kRootPower));
     }
 }

@@ -25,7 +25,8 @@ public:
     GreyResponse() = default;
 
     /// Penalised least squares on light^(1/2.2), each reading taken to be good to 0.15 % and a
-    /// little; needs observations near both ends.
+    /// little; needs observations near both ends. As smooth as displays usually are, unless the
+    /// readings predict each other clearly better with less of it.
     GreyResponse(const std::vector<Observation> &observations, PanelSteps steps);
 
     /// Light at a signal 0..1 (clamped); never falls.
@@ -33,6 +34,9 @@ public:
 
     /// Weighted mean square of what the fit leaves over, in units of the assumed uncertainty.
     [[nodiscard]] double misfit() const { return m_misfit; }
+
+    /// The same of each observation as the others predict it.
+    [[nodiscard]] double leftOutMisfit() const { return m_leftOut; }
 
     /// A signal that can be sent, in the middle of all that give the same light.
     struct Level {
@@ -49,6 +53,7 @@ private:
     PanelSteps m_steps;
     std::vector<double> m_light; ///< against panel input, even steps
     double m_misfit = 0;
+    double m_leftOut = 0;
 };
 
 } // namespace lantern
