@@ -89,7 +89,14 @@ double crossValidated(const std::vector<Reading> &readings, const Committee &com
 
 double expectedError(const std::vector<Reading> &readings, const SignalPath &path)
 {
-    return crossValidated(readings, makeCommittee(readings, path));
+    const Committee committee = makeCommittee(readings, path);
+    const double between = crossValidated(readings, committee);
+    if (const auto across = errorAcrossLevels(readings, path, committee.whole)) {
+        // With a level left out the gap is twice as wide as those that colours fall into.
+        constexpr double kHalfTheGap = 0.42;
+        return std::hypot(between, kHalfTheGap * *across);
+    }
+    return between;
 }
 
 AdaptivePlan::AdaptivePlan(AdaptiveLimits limits, SignalPath path)

@@ -119,28 +119,35 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
     for (const Reading &r : readings)
         ++times[keyOf(r.rgb)];
     std::vector<Judged> judged;
-    std::vector<double> errors;
     try {
         const std::vector<Reading> settled = settleOdd(readings);
+        // By models that have not seen the reading: those that follow it closely say nothing.
         const std::vector<double> heldOut = makeCommittee(settled, path).heldOut;
-        for (size_t i = 0; i < settled.size(); ++i) {
-            const Reading &r = settled[i];
-            const double error = heldOut[i];
-            if (isEnd(r.rgb) || error < 0)
-                continue;
-            errors.push_back(error);
-            if (times[keyOf(r.rgb)] < kReadingsToBelieve)
+        std::vector<double> errors;
+        std::copy_if(heldOut.begin(), heldOut.end(), std::back_inserter(errors),
+                     [](double e) { return e >= 0; });
+        if (errors.empty())
+            return {};
+        const auto middle = errors.begin() + static_cast<long>(errors.size() / 2);
+        std::nth_element(errors.begin(), middle, errors.end());
+        const double limit = std::max(kOddDeltaE00, kOddTimesMedian * *middle);
+        // One that is far off draws its neighbours along: judge all suspects without any of them.
+        std::vector<Reading> trusted, suspects;
+        for (size_t i = 0; i < settled.size(); ++i)
+            (heldOut[i] > limit ? suspects : trusted).push_back(settled[i]);
+        if (suspects.empty())
+            return {};
+        const XYZ white = whiteOf(settled, "chart");
+        const DisplayModel model =
+            DisplayModel::fit(trusted, {.stage = DriveStage(path)}, "chart");
+        for (const Reading &r : suspects) {
+            const double error = deltaE2000(pcsLab(r.xyz, white), model.lab(r.rgb));
+            if (error > limit && !isEnd(r.rgb) && times[keyOf(r.rgb)] < kReadingsToBelieve)
                 judged.push_back({r.rgb, error});
         }
     } catch (const Error &) {
         return {}; // too few readings for a model; the build will say so
     }
-    if (errors.empty())
-        return {};
-    const auto middle = errors.begin() + static_cast<long>(errors.size() / 2);
-    std::nth_element(errors.begin(), middle, errors.end());
-    const double limit = std::max(kOddDeltaE00, kOddTimesMedian * *middle);
-    std::erase_if(judged, [&](const Judged &j) { return j.error <= limit; });
     std::stable_sort(judged.begin(), judged.end(),
                      [](const Judged &a, const Judged &b) { return a.error > b.error; });
     std::vector<DeviceRgb> odd;

@@ -3,6 +3,7 @@
 #include "core/difference.h"
 
 #include <map>
+#include <set>
 #include <tuple>
 
 namespace lantern {
@@ -31,7 +32,8 @@ std::vector<bool> anchors(const std::vector<Reading> &readings)
 Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path)
 {
     const DriveStage stage(path);
-    Committee c{DisplayModel::fit(readings, {.stage = stage}, "chart"), {}, {}};
+    const auto scatter = estimateRepeatability(readings);
+    Committee c{DisplayModel::fit(readings, {.stage = stage, .scatter = scatter}, "chart"), {}, {}};
     c.heldOut.assign(readings.size(), -1);
     const XYZ white = whiteOf(readings, "chart");
     // Patches read twice belong together: left out means that no reading of the patch was seen.
@@ -53,13 +55,48 @@ Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &
         for (size_t i = 0; i < readings.size(); ++i)
             if (fold[i] != k)
                 rest.push_back(readings[i]);
-        c.models.push_back(DisplayModel::fit(rest, {.stage = stage, .like = &c.whole}, "chart"));
+        c.models.push_back(DisplayModel::fit(
+            rest, {.stage = stage, .scatter = scatter, .like = &c.whole}, "chart"));
         for (size_t i = 0; i < readings.size(); ++i)
             if (fold[i] == k)
                 c.heldOut[i] = deltaE2000(pcsLab(readings[i].xyz, white),
                                           c.models.back().lab(readings[i].rgb));
     }
     return c;
+}
+
+std::optional<double> errorAcrossLevels(const std::vector<Reading> &readings,
+                                        const SignalPath &path, const DisplayModel &whole)
+{
+    constexpr size_t kFew = 16; // levels of a channel; charts that spread have dozens
+    std::set<double> levels;
+    for (const Reading &r : readings)
+        for (const double v : {r.rgb.r, r.rgb.g, r.rgb.b})
+            levels.insert(v);
+    constexpr size_t kFewest = 4;
+    if (levels.size() > kFew || levels.size() < kFewest)
+        return std::nullopt;
+    const DriveStage stage(path);
+    const XYZ white = whiteOf(readings, "chart");
+    double sum = 0;
+    double count = 0;
+    for (auto level = std::next(levels.begin()); level != std::prev(levels.end()); ++level) {
+        auto onIt = [&](const Reading &r) {
+            return r.rgb.r == *level || r.rgb.g == *level || r.rgb.b == *level;
+        };
+        std::vector<Reading> rest;
+        for (const Reading &r : readings)
+            if (!onIt(r))
+                rest.push_back(r);
+        const DisplayModel model =
+            DisplayModel::fit(rest, {.stage = stage, .like = &whole}, "chart");
+        for (const Reading &r : readings)
+            if (onIt(r)) {
+                sum += deltaE2000(pcsLab(r.xyz, white), model.lab(r.rgb));
+                ++count;
+            }
+    }
+    return count > 0 ? std::optional(sum / count) : std::nullopt;
 }
 
 } // namespace lantern
