@@ -19,10 +19,6 @@ constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02;    ///< mean ΔE00 that another round must win
 constexpr double kToneCounts = 10;      ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
                                         ///< as bad as 0.1
-/// Weighted mean square of left-out greys, in units of their uncertainty, from which on a display is
-/// not smooth and its ramp is read at every second place between as well. Smooth ones of the bench
-/// stay below 30, those with kinks are above 200.
-constexpr double kNotSmooth = 80;
 constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
 /// Code values read, falling; denser towards black, where curves bend most and eyes see most.
 const std::vector<double> kLevels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
@@ -231,7 +227,7 @@ void CalibrationPlan::fitResponses()
         const std::array<GreyResponse, 3> responses = responsesWith(bits);
         double misfit = 0;
         for (const GreyResponse &r : responses)
-            misfit += r.leftOutMisfit();
+            misfit += r.misfit();
         if (bits == 0 || (least > kExplained && misfit < kClearly * least)) {
             least = misfit;
             m_responses = responses;
@@ -300,6 +296,9 @@ void CalibrationPlan::solveEntries(int count,
                     // Levels away from the exact ones make the channel's steps uneven, which all
                     // colours but this grey pay for.
                     double cost = d;
+                    // White is asked for by its luminance too: 1 % counts as 0.2.
+                    if (i + 1 == count)
+                        cost += 20 * std::abs(shown.Y / aimed.Y - 1);
                     for (int c = 0; c < 3; ++c)
                         if (at[c] > exact[c] || at[c] + 1 < exact[c])
                             cost += i < kShadows * count ? kUnevenInShadows : kUneven;
@@ -388,12 +387,11 @@ void CalibrationPlan::finishRound()
 
 void CalibrationPlan::chooseLevels()
 {
-    double misfit = 0;
-    for (const GreyResponse &r : m_responses)
-        misfit = std::max(misfit, r.leftOutMisfit());
     m_levels = kLevels;
-    if (misfit < kNotSmooth)
+    if (std::all_of(m_responses.begin(), m_responses.end(),
+                    [](const GreyResponse &r) { return r.isSmooth(); }))
         return;
+    // The ramp is read at a second place between as well.
     // In turn a third and two thirds of the way between, so that rounds see different places.
     const double at = m_round % 2 == 0 ? 2.0 / 3 : 1.0 / 3;
     for (size_t i = 0; i + 1 < kLevels.size(); ++i)

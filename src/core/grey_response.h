@@ -35,8 +35,8 @@ public:
     /// Weighted mean square of what the fit leaves over, in units of the assumed uncertainty.
     [[nodiscard]] double misfit() const { return m_misfit; }
 
-    /// The same of each observation as the others predict it.
-    [[nodiscard]] double leftOutMisfit() const { return m_leftOut; }
+    /// Whether a curve as smooth as displays usually are explains the observations.
+    [[nodiscard]] bool isSmooth() const { return m_smooth; }
 
     /// A signal that can be sent, in the middle of all that give the same light.
     struct Level {
@@ -53,7 +53,7 @@ private:
     PanelSteps m_steps;
     std::vector<double> m_light; ///< against panel input, even steps
     double m_misfit = 0;
-    double m_leftOut = 0;
+    bool m_smooth = true;
 };
 
 } // namespace lantern

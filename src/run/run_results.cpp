@@ -272,6 +272,13 @@ ProfileRequest profileRequest(const RunResults &r)
                         {"METER_CORRECTION", r.setup.correction},
                         {"READINGS", std::to_string(r.chart.size())},
                         {"GREY_MEAN_DE2000", compactNumber(r.calibration->meanDeltaE00)}};
+    // For the desktop's colour service: that this was measured, by what, and of which display.
+    request.metadata.insert(request.metadata.end(), {{"DATA_source", "calib"},
+                                                     {"CMF_product", "Bold Lantern"},
+                                                     {"CMF_binary", "bold-lantern"},
+                                                     {"CMF_version", LANTERN_VERSION}});
+    request.metadata.insert(request.metadata.end(), r.setup.mapping.begin(),
+                            r.setup.mapping.end());
     if (r.setup.roomLight)
         request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
                                       compactNumber(r.setup.roomLight->illuminanceLux));

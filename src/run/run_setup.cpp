@@ -72,6 +72,7 @@ Json setupToJson(const RunSetup &s)
               {"display_name", s.displayName},
               {"serial", s.serial},
               {"technology", s.technology},
+              {"mapping", s.mapping},
               {"meter", s.meterName},
               {"correction", s.correction},
               {"chart", s.chartPatches},
@@ -119,6 +120,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.displayName = root.string("display_name");
     s.serial = root.string("serial");
     s.technology = root.string("technology");
+    if (root.has("mapping")) // added later
+        s.mapping = root.raw("mapping").get<decltype(s.mapping)>();
     s.meterName = root.string("meter");
     s.correction = root.string("correction");
     s.chartPatches = root.integer("chart", 0, 1000000);

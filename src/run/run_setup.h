@@ -8,6 +8,7 @@
 #include <array>
 #include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace lantern::run {
@@ -34,6 +35,8 @@ struct RunSetup {
     std::array<double, 2> patchShare = {0.1, 0.15}; ///< for a placement: the patch, of the screen
     std::vector<std::string> skipped = {};          ///< points of the checklist left open
     std::string displayId, displayName, serial, technology;
+    /// Metadata by which the desktop's colour service finds the display for a profile.
+    std::vector<std::pair<std::string, std::string>> mapping = {};
     std::string meterName, correction;
     Aim aim;
     int chartPatches = 96;

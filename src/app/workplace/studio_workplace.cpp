@@ -2,6 +2,7 @@
 
 #include "core/error.h"
 #include "core/technology.h"
+#include "platform/colour_service.h"
 #include "run/meters/hand_meter.h"
 
 #include <QGuiApplication>
@@ -243,8 +244,12 @@ run::RunSetup StudioWorkplace::setup(int display) const
     s.technology = place.technology;
     s.meterName = m_meter ? m_meter->name().toStdString() : std::string();
     s.seed = 0;
-    if (place.edid)
-        s.linkBits = place.edid->bitsPerChannel;
+    constexpr int kUsualBits = 8; // where the display does not tell; more would be rounded away
+    s.linkBits = kUsualBits;
+    if (place.edid) {
+        s.linkBits = place.edid->bitsPerChannel.value_or(kUsualBits);
+        s.mapping = platform::profileMapping(*place.edid, place.output.edid);
+    }
     if (place.controls) {
         s.adjust = run::AdjustMode::Automatic;
         s.controls = place.controls->capabilities();
