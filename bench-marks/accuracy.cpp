@@ -5,6 +5,8 @@
 
 #include "core/text.h"
 
+#include <algorithm>
+#include <cmath>
 #include <cstring>
 #include <exception>
 #include <fstream>
@@ -60,6 +62,28 @@ void calibrationTable(const std::vector<Row> &rows, std::ostream &md)
                << " |\n";
 }
 
+void genericTable(const std::vector<Row> &rows, std::ostream &md)
+{
+    md << "\n## Against generic fits of the same readings\n\nReference meter, noise on. Forward mean "
+          "over 1000 random code values / mean of the 256 greys; ΔE00. Generic: three primaries and "
+          "curves; a thin-plate spline in Lab; both in turn (`bench-marks/generic_fits.h`).\n\n"
+          "| display | chart | ours | matrix and curves | thin plate | both | ours over the best |\n"
+          "|---|---|---|---|---|---|---|\n";
+    for (const Row &row : rows) {
+        if (row.r.generic.empty())
+            continue;
+        double best = INFINITY;
+        md << "| " << row.display << " | " << row.chart << " | "
+           << fixedNumber(row.r.forward.mean, 3) << " / "
+           << fixedNumber(row.r.greyForward.mean, 3);
+        for (const auto &[all, greys] : row.r.generic) {
+            best = std::min(best, all);
+            md << " | " << fixedNumber(all, 3) << " / " << fixedNumber(greys, 3);
+        }
+        md << " | " << fixedNumber(row.r.forward.mean / best, 2) << " |\n";
+    }
+}
+
 void profileTable(const std::vector<Row> &rows, const std::string &meter, const std::string &noise,
                   std::ostream &md)
 {
@@ -103,6 +127,7 @@ int main(int argc, char **argv)
                             o.noise = noise;
                             o.patches = count;
                             o.chart = chart;
+                            o.genericFits = plain && count == 200 && chart != Chart::Chosen;
                             const std::string kind = chart == Chart::Grid     ? " grid"
                                                      : chart == Chart::Chosen ? " chosen"
                                                                               : "";
@@ -124,6 +149,7 @@ int main(int argc, char **argv)
           "while measuring; \"grid\": the largest regular grid with at most so many patches. "
           "The full table is in accuracy.csv.\n\n";
     calibrationTable(rows, md);
+    genericTable(rows, md);
     for (const char *meter : {"reference", "colorimeter"})
         for (const char *noise : {"on", "off"})
             profileTable(rows, meter, noise, md);

@@ -1,5 +1,7 @@
 #include "job.h"
 
+#include "generic_fits.h"
+
 #include "bench/plan_runner.h"
 #include "core/adaptive_plan.h"
 #include "core/adjustment.h"
@@ -69,6 +71,12 @@ void judgeProfile(const bench::Bench &b, const bench::DisplayCondition &state,
         const Lab inside = profile.toLab(rgb);
         roundTrip.push_back(deltaE2000(inside, profile.toLab(profile.toDevice(inside))));
     }
+    std::vector<double> greys;
+    for (int v = 0; v < 256; ++v) {
+        const DeviceRgb grey{double(v), double(v), double(v)};
+        greys.push_back(deltaE2000(shown(grey), profile.toLab(grey)));
+    }
+    out.greyForward = statistics(greys);
     // Colours asked for lie anywhere inside the gamut, a third of them near neutral.
     const GamutBoundary gamut = profile.gamut();
     std::uniform_real_distribution<double> lightness(5, 98), wide(-90, 90), narrow(-8, 8);
@@ -83,6 +91,27 @@ void judgeProfile(const bench::Bench &b, const bench::DisplayCondition &state,
     out.forward = statistics(forward);
     out.inverse = statistics(inverse);
     out.roundTrip = statistics(roundTrip);
+}
+
+void judgeGeneric(const bench::Bench &b, const bench::DisplayCondition &state,
+                  const std::vector<Reading> &readings, JobOutcome &out)
+{
+    const XYZ white = b.display().emitted({255, 255, 255}, state);
+    auto error = [&](const GenericFit &fit, const DeviceRgb &rgb) {
+        return deltaE2000(pcsLab(b.display().emitted(rgb, state), white), fit(rgb));
+    };
+    for (const GenericFit &fit :
+         {matrixAndCurves(readings), thinPlate(readings), bothInTurn(readings)}) {
+        std::mt19937_64 random(7); // the colours that the profile is judged by
+        std::array<double, 2> mean{};
+        for (int i = 0; i < 1000; ++i) {
+            auto value = [&] { return double(random() % 256); };
+            mean[0] += error(fit, {value(), value(), value()}) / 1000;
+        }
+        for (int v = 0; v < 256; ++v)
+            mean[1] += error(fit, {double(v), double(v), double(v)}) / 256;
+        out.generic.push_back(mean);
+    }
 }
 
 } // namespace
@@ -142,6 +171,8 @@ JobOutcome runJob(const JobOptions &o)
     out.readings = int(readings.size());
     out.expected = expectedError(steadyReadings(readings), path);
     judgeProfile(b, b.condition(), ProfileFile(built.icc, "profile"), out);
+    if (o.genericFits)
+        judgeGeneric(b, b.condition(), steadyReadings(readings), out);
     return out;
 }
 

@@ -5,6 +5,7 @@
 #include "core/calibration.h"
 #include "core/validation.h"
 
+#include <array>
 #include <optional>
 #include <string>
 #include <vector>
@@ -26,6 +27,7 @@ struct JobOptions {
     int patches = 200;
     Chart chart = Chart::Spread;
     uint64_t seed = 1;
+    bool genericFits = false; ///< as well, for comparison
 };
 
 /// What the job reached, against the display model itself: no noise, at the centre of the screen.
@@ -40,6 +42,10 @@ struct JobOutcome {
     Statistics inverse;        ///< ΔE00, the same colours asked for, whole code values sent
     Statistics roundTrip;      ///< ΔE00, B2A then A2B, inside the gamut
     double expected = 0;       ///< mean ΔE00 that the builder expects
+    Statistics greyForward;    ///< ΔE00 of the profile for the 256 greys
+    /// What generic fits of the same readings reach, forward mean and mean of the greys: matrix and
+    /// curves, a thin-plate spline, both in turn; where asked for.
+    std::vector<std::array<double, 2>> generic;
     int readings = 0;          ///< of the chart
     double buildSeconds = 0;
 };
