@@ -80,10 +80,7 @@ void checkUsable(const std::vector<Reading> &readings, const std::string &source
         throw Error(ErrorKind::BadInput, source,
                     std::to_string(readings.size()) + " readings are too few for a profile",
                     "Measure a chart of at least 24 patches.");
-    for (const Reading &r : readings)
-        if (!isFinite(r.xyz) || !vec(r.rgb).allFinite())
-            throw Error(ErrorKind::BadInput, source, "a reading is not a finite number");
-    (void)blackOf(readings, source);
+    checkReadings(readings, source);
     const auto greys = std::count_if(readings.begin(), readings.end(), [](const Reading &r) {
         return isNeutral(r.rgb) && r.rgb.r > 0 && r.rgb.r < 255;
     });

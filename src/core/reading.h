@@ -35,6 +35,11 @@ XYZ whiteOf(const std::vector<Reading> &readings, const std::string &source);
 /// Mean of all readings of black (0, 0, 0). \throws Error BadInput when there is none.
 XYZ blackOf(const std::vector<Reading> &readings, const std::string &source);
 
+/// Refuses readings that no display can have given: white darker than black, light clearly below
+/// none, one patch read as quite different things, or many patches read as the same numbers (a meter
+/// that is stuck). \throws Error BadInput naming the patches. \param source for the message
+void checkReadings(const std::vector<Reading> &readings, const std::string &source);
+
 /// Light of red, green and blue at full drive with black taken off, as columns.
 /// \throws Error Device when they do not span colour: the meter saw the same thing three times.
 Mat3 primariesFromReadings(const XYZ &red, const XYZ &green, const XYZ &blue, const XYZ &black);

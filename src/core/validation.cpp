@@ -3,6 +3,7 @@
 #include "core/difference.h"
 #include "core/error.h"
 
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 
@@ -52,13 +53,67 @@ const Tolerance &toleranceByName(const std::string &name)
                 "Choose one of: " + known + ".");
 }
 
+namespace {
+
+/// The displayable colour nearest to an aim, by the profile's forward direction alone: Gauss-Newton on
+/// ΔE00 in code values, from those that the profile itself would send. What the profile's inverse
+/// gets wrong is thus not taken for missing gamut.
+Lab nearestReachable(const ProfileFile &profile, const Lab &aim, const Vec3 &start)
+{
+    Vec3 code = start;
+    Lab shown = profile.toLab(toDeviceRgb(code));
+    Vec3 miss = difference2000Vector(aim, shown);
+    double damping = 1e-3;
+    constexpr int kMaxSteps = 20;
+    constexpr double kArrived = 0.005; // ΔE00
+    for (int step = 0; step < kMaxSteps && miss.norm() > kArrived; ++step) {
+        constexpr double kStep = 0.25; // of a code value
+        Mat3 slope;
+        for (int c = 0; c < 3; ++c) {
+            Vec3 moved = code;
+            const double by = moved[c] + kStep > 255 ? -kStep : kStep;
+            moved[c] += by;
+            slope.col(c) =
+                (difference2000Vector(aim, profile.toLab(toDeviceRgb(moved))) - miss) / by;
+        }
+        const Vec3 down = -(slope.transpose() * miss);
+        for (int c = 0; c < 3; ++c) // what pushes against a wall is held there
+            if ((code[c] <= 0 && down[c] < 0) || (code[c] >= 255 && down[c] > 0))
+                slope.col(c).setZero();
+        bool better = false;
+        for (int attempt = 0; attempt < 6 && !better; ++attempt) {
+            Mat3 normal = slope.transpose() * slope;
+            normal.diagonal().array() += damping * (normal.trace() + 1e-9);
+            const Vec3 next = (code - normal.ldlt().solve(slope.transpose() * miss))
+                                  .cwiseMax(0)
+                                  .cwiseMin(255);
+            const Lab there = profile.toLab(toDeviceRgb(next));
+            const Vec3 left = difference2000Vector(aim, there);
+            better = left.norm() < miss.norm() - 1e-6;
+            if (better) {
+                code = next;
+                shown = there;
+                miss = left;
+                damping /= 5;
+            } else
+                damping *= 10;
+        }
+        if (!better)
+            break;
+    }
+    return shown;
+}
+
+} // namespace
+
 std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile &profile)
 {
     std::vector<AimedPatch> out;
     for (const ReferenceColour &colour : set.colours) {
         const Vec3 exact = vec(profile.toDevice(colour.lab));
         const DeviceRgb rgb = toDeviceRgb(exact.array().round());
-        out.push_back({colour, rgb, profile.toLab(toDeviceRgb(exact))});
+        out.push_back({colour, rgb, nearestReachable(profile, colour.lab, exact),
+                       profile.toLab(toDeviceRgb(exact))});
     }
     return out;
 }
@@ -94,6 +149,7 @@ Validation validate(const std::string &referenceName, const std::vector<AimedPat
         p.deltaE00 = deltaE2000(p.aimed.reference.lab, p.lab);
         p.deltaE76 = deltaE76(p.aimed.reference.lab, p.lab);
         p.outOfGamut = deltaE2000(p.aimed.reference.lab, p.aimed.reachable);
+        p.profileError = deltaE2000(p.aimed.reachable, p.aimed.sent);
         if (scatter) {
             p.uncertainty = uncertaintyDeltaE00(readings[i + 1], v.white, *scatter);
             squares += p.uncertainty * p.uncertainty;

@@ -40,7 +40,8 @@ const Tolerance &toleranceByName(const std::string &name);
 struct AimedPatch {
     ReferenceColour reference;
     DeviceRgb rgb; ///< whole code values
-    Lab reachable; ///< what the profile says the display comes nearest with, before rounding
+    Lab reachable; ///< nearest colour of all that the profile says the display can show
+    Lab sent = {}; ///< what it says is shown for the values it sends, before rounding
 };
 
 /// Sends reference colours through a profile.
@@ -53,6 +54,7 @@ struct ValidatedPatch {
     double deltaE76 = 0;
     double deltaE00 = 0;
     double outOfGamut = 0;  ///< ΔE00 from the reference to what the display can reach
+    double profileError = 0; ///< ΔE00 from there to what the profile's own inverse sends
     double uncertainty = 0; ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
 };
 

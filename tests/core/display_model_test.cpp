@@ -276,6 +276,41 @@ private slots:
         VERIFY_ERROR(DisplayModel::fit(good, {}, "f"), "not a finite number");
     }
 
+    /// Readings that no display can have given: each is told with the patch and the numbers.
+    void refusesReadingsThatMakeNoSense_data()
+    {
+        QTest::addColumn<QString>("part");
+        QTest::addColumn<int>("spoil");
+        QTest::newRow("white darker than black") << "white is not the brighter" << 0;
+        QTest::newRow("clearly negative") << "less than no light" << 1;
+        QTest::newRow("one patch, two lights") << "RGB 255 0 0 was read with" << 2;
+        QTest::newRow("stuck") << "very same numbers" << 3;
+    }
+    void refusesReadingsThatMakeNoSense()
+    {
+        QFETCH(QString, part);
+        QFETCH(int, spoil);
+        std::vector<Reading> readings = ToyDisplay().read(makeChart(96));
+        QVERIFY(DisplayModel::fit(readings, {}, "f").white().Y > 0);
+        const auto is = [](double r, double g, double b) {
+            return [=](const Reading &x) { return x.rgb == DeviceRgb{r, g, b}; };
+        };
+        const auto at = [&](auto what) {
+            return std::find_if(readings.begin(), readings.end(), what);
+        };
+        if (spoil == 0)
+            at(is(255, 255, 255))->xyz = {0.05, 0.05, 0.05};
+        else if (spoil == 1)
+            at(is(0, 255, 0))->xyz.X = -12;
+        else if (spoil == 2)
+            readings.push_back({{255, 0, 0}, {19000, 19000, 19000}, 0.2});
+        else
+            for (size_t i = 40; i < 46; ++i)
+                readings[i].xyz = readings[40].xyz;
+        VERIFY_ERROR(DisplayModel::fit(readings, {}, "f"), part.toUtf8().constData());
+    }
+
+
     void cubeShowsTheOldTint()
     {
         ToyDisplay display;

@@ -3,6 +3,7 @@
 #include "core/difference.h"
 #include "core/display_state.h"
 #include "core/error.h"
+#include "core/profile_tables.h"
 #include "core/profile_writer.h"
 #include "core/report.h"
 #include "core/spaces.h"
@@ -66,6 +67,31 @@ private slots:
         QVERIFY(v.patches[0].outOfGamut > 5);
         VERIFY_NEAR(v.patches[0].deltaE00, v.patches[0].outOfGamut, 1.0);
         VERIFY_BELOW(v.patches[1].outOfGamut, 0.5);
+    }
+
+    /// Colours that the display has just shown are within its gamut, whatever the inverse makes of
+    /// them: here that of a profile whose inverse is coarse and whose white is more than its sum.
+    void profileErrorIsNoMissingGamut()
+    {
+        std::vector<Reading> readings;
+        for (const DeviceRgb &p : makeChart(200)) {
+            const double least = std::min({p.r, p.g, p.b}) / 255;
+            readings.push_back(
+                {p, toXyz(vec(m_display.show(p)) + std::pow(least, 2) * Vec3(90, 95, 99)), 0.2});
+        }
+        ProfileRequest request;
+        request.grid = kMinGrid;
+        const ProfileFile profile(buildProfile(readings, request, "toy").icc, "toy");
+        ReferenceSet shown{"shown", {}};
+        for (int i = 0; i < 200; ++i)
+            shown.colours.push_back({std::to_string(i), profile.toLab({double(i * 37 % 256), double(i * 91 % 256),
+                                                                       double(i * 53 % 256)})});
+        double worstInverse = 0;
+        for (const AimedPatch &p : aimedPatches(shown, profile)) {
+            VERIFY_BELOW(deltaE2000(p.reference.lab, p.reachable), 0.2); // kinks stop the search
+            worstInverse = std::max(worstInverse, deltaE2000(p.reachable, p.sent));
+        }
+        QVERIFY2(worstInverse > 0.2, qPrintable(QString::number(worstInverse)));
     }
 
     void refusesMismatchedReadings()

@@ -172,6 +172,10 @@ void AccuracyView::showValidation(const Validation &v)
         worst->outOfGamut > 0.5
             ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
                   .arg(name, figure(worst->outOfGamut, 1), figure(worst->deltaE00, 1))
+        : worst->profileError > 0.5
+            ? tr("Weakest: %1. The display could show it; the profile itself is %2 off there. More "
+                 "patches, or a larger grid, would help.")
+                  .arg(name, figure(worst->profileError, 1))
             : QString());
     m_note->setVisible(!m_note->text().isEmpty());
 }
