@@ -4,7 +4,7 @@
 Plays displays (the demo's and ones made up here) and profiles back and compares with `bold-lantern-cli
 simulate` to a relative 1e-6; takes a profile apart without a colour library; and judges a whole run by what
 the display then emits. The colour-matching functions are Debian's copy (package colord-data).
-Usage: independent_bench.py CLI DEMO_FOLDER
+Usage: independent_bench.py CLI DEMO_FOLDER MARKS_FOLDER
 """
 import copy
 import json
@@ -16,7 +16,7 @@ import sys
 import tempfile
 from pathlib import Path
 
-CLI, DEMO = sys.argv[1], Path(sys.argv[2])
+CLI, DEMO, MARKS = sys.argv[1], Path(sys.argv[2]), Path(sys.argv[3])
 CMF_FILE = Path("/usr/share/colord/cmf/CIE1931-2deg-XYZ.cmf")
 LIMIT = 1e-6
 
@@ -51,6 +51,73 @@ def quantise(x, bits):
     return math.floor(min(max(x, 0), 1) * top + 0.5) / top
 
 
+def clamp(x):
+    return min(max(x, 0), 1)
+
+
+def picture_mode(o, u):
+    m = [o["matrix"][3 * r:3 * r + 3] for r in range(3)]
+    if m != [[1, 0, 0], [0, 1, 0], [0, 0, 1]]:
+        light = [v ** o["gamma"] for v in u]
+        u = [clamp(sum(m[r][k] * light[k] for k in range(3))) ** (1 / o["gamma"]) for r in range(3)]
+    most, least = u.index(max(u)), u.index(min(u))
+    if most != least:
+        middle = u[3 - most - least]
+        primary, secondary = 2 * most, {0: 3, 1: 5, 2: 1}[least]
+        u = [clamp(u[k] + (u[most] - middle) * o["axes"][3 * primary + k]
+                   + (middle - u[least]) * o["axes"][3 * secondary + k]) for k in range(3)]
+    n = o["points"]
+    if n == 0:
+        return u
+    low = [min(int(v * (n - 1)), n - 2) for v in u]
+    f = [v * (n - 1) - i for v, i in zip(u, low)]
+    out = [0.0, 0.0, 0.0]
+    for corner in range(8):
+        up = [corner >> k & 1 for k in range(3)]
+        weight = math.prod(f[k] if up[k] else 1 - f[k] for k in range(3))
+        at = ((low[0] + up[0]) * n + low[1] + up[1]) * n + low[2] + up[2]
+        for k in range(3):
+            out[k] += weight * o["table"][3 * at + k]
+    return out
+
+
+def panel(d, i, v):
+    def tone(x):
+        if "ends" in d:
+            low, high = d["ends"]["crush"][i], d["ends"]["clip"][i]
+            x = clamp((x - low) / (high - low))
+        if "ripple" in d:
+            turn = 2 * math.pi * d["ripple"]["steps"]
+            x -= d["ripple"]["depth"] / turn * math.sin(turn * x)
+        gamma, share = d["tone"][("red", "green", "blue")[i]]
+        return (1 - share) * x ** gamma + share * x * x * (3 - 2 * x)
+
+    if "dither" not in d:
+        return tone(quantise(v, d["panel_bits"]))
+    top, frames = 2 ** d["dither"]["bits"] - 1, d["dither"]["frames"]
+    w = math.floor(clamp(v) * top * frames + 0.5) / frames
+    f = w - math.floor(w)
+    return (1 - f) * tone(math.floor(w) / top) + (f * tone((math.floor(w) + 1) / top) if f else 0)
+
+
+def mixed(d, a):
+    shift = d.get("level_shift", [0] * 9)
+    b = [a[i] + sum(shift[3 * i + k] * a[k] * (1 - a[k]) for k in range(3)) for i in range(3)]
+    if "white_subpixel" in d:
+        o = d["white_subpixel"]
+        b = [b[i] + o["share"][i] * min(a) ** o["exponent"] for i in range(3)]
+    if "power_limit" in d:
+        o = d["power_limit"]
+        load = o["lit_area"] * sum(w * x for w, x in zip(o["weights"], a))
+        if load > o["threshold"]:
+            b = [x * (o["threshold"] / load) ** o["strength"] for x in b]
+    if "off_axis" in d:
+        o = d["off_axis"]
+        b = [(1 - o["share"]) * b[i] + o["share"] * (o["gain"][i] * max(b[i], 0) ** o["exponent"] + o["black"])
+             for i in range(3)]
+    return b
+
+
 class Display:
     def __init__(self, d):
         self.d = d
@@ -67,25 +134,31 @@ class Display:
     def emit(self, rgb, controls=None, lut=None, minutes=None):
         d = self.d
         c = controls or d["controls"]
-        t = []
-        for i, (name, gain) in enumerate((("red", "red_gain"), ("green", "green_gain"), ("blue", "blue_gain"))):
+        t, u_all = [], []
+        for i in range(3):
             s = rgb[i] / 255
             if lut:
                 k = min(int(s * 255), 254)
                 f = s * 255 - k
                 s = (lut[i][k] * (1 - f) + lut[i][k + 1] * f) / 65535
             u = quantise(s, d["link_bits"])
+            u_all.append(u)
+        if "picture_mode" in d:
+            u_all = picture_mode(d["picture_mode"], u_all)
+        for i, gain in enumerate(("red_gain", "green_gain", "blue_gain")):
             g = c[gain] / 100 if d["has_rgb_gains"] else 1
-            v = quantise(u * g * c["contrast"] / d["factory_controls"]["contrast"], d["panel_bits"])
-            gamma, share = d["tone"][name]
-            t.append((1 - share) * v ** gamma + share * v * v * (3 - 2 * v))
+            t.append(panel(d, i, u_all[i] * g * c["contrast"] / d["factory_controls"]["contrast"]))
         out = [0.0, 0.0, 0.0]
+        lit = mixed(d, [t[i] * (1 - sum(d["crosstalk"][i][k] * t[k] for k in range(3))) for i in range(3)])
         for i in range(3):
-            a = t[i] * (1 - sum(d["crosstalk"][i][k] * t[k] for k in range(3)))
-            drive = a + d["black_ratio"] * d["leak"][i]
+            drive = lit[i] + d["black_ratio"] * d["leak"][i]
             level = d["min_backlight"] + (1 - d["min_backlight"]) * c["brightness"] / 100
             if minutes is not None:
                 level *= 1 + d["warm_up"]["amplitude"][i] * math.exp(-minutes / d["warm_up"]["tau_minutes"])
+                if "drift" in d:
+                    o = d["drift"]
+                    level *= (1 + o["per_hour"][i] * minutes / 60
+                              + o["swing"] * math.sin(2 * math.pi * minutes / o["period_minutes"]))
             level *= 2 ** (-d["hours"] / d["half_life_hours"][i])
             for k in range(3):
                 out[k] += drive * level * self.xyz[k][i]
@@ -138,7 +211,7 @@ def compare(name, model, folder, **options):
     for code, line in zip(codes, answer):
         ours = display.emit(code, controls, lut, options.get("minutes"))
         theirs = list(map(float, line.split()))
-        worst = max([worst] + [abs(a - b) / abs(b) for a, b in zip(ours, theirs)])
+        worst = max([worst] + [abs(a - b) / max(abs(b), 1e-9) for a, b in zip(ours, theirs)])
     print(f"{name}: worst relative difference {worst:.2e}")
     assert worst <= LIMIT, name
 
@@ -184,6 +257,8 @@ with tempfile.TemporaryDirectory() as folder:
     rnd = random.Random(3)
     for name in ("north-desk", "south-desk", "field-laptop"):
         compare(name, json.loads((DEMO / f"{name}.json").read_text()), folder)
+    for file in sorted(MARKS.glob("*.json")):
+        compare(file.stem, json.loads(file.read_text()), folder, minutes=50)
     compare("cold", north, folder, minutes=2.5)
     compare("controls", north, folder, controls={"brightness": 31, "contrast": 55, "red_gain": 80,
                                                  "green_gain": 93, "blue_gain": 100})
