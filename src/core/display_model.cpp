@@ -4,7 +4,9 @@
 #include "core/error.h"
 
 #include <algorithm>
+#include <bitset>
 #include <cmath>
+#include <set>
 
 namespace lantern {
 
@@ -13,12 +15,13 @@ namespace {
 /// Readings as the fit sees them, and how uncertain each is, see Leftover::noise.
 struct Prepared {
     std::vector<PanelObservation> data;
+    std::vector<Vec3> codes; ///< 0..255
     std::vector<double> noise;
     bool noiseKnown = false;
 };
 
-Prepared prepare(const std::vector<Reading> &readings, const XYZ &white,
-                 const DisplayModel::Options &options)
+Prepared prepare(const std::vector<Reading> &readings, const XYZ &white, const DriveStage &stage,
+                 const std::optional<Repeatability> &scatter)
 {
     constexpr double kModelError = 0.1; ///< about ΔE00 that the model itself may be wrong by
     constexpr double kRelative = 1e-3;  ///< scatter of usual meters, where nothing is known;
@@ -27,17 +30,18 @@ Prepared prepare(const std::vector<Reading> &readings, const XYZ &white,
     constexpr double kExact = 1e-6;     ///< white is white, whatever one reading of it scatters by
     const Mat3 chad = bradford(relativeTo(white, white), kD50);
     Prepared out;
-    out.noiseKnown = options.scatter.has_value();
+    out.noiseKnown = scatter.has_value();
     for (const Reading &r : readings) {
         PanelObservation o;
-        o.drive = options.stage.drive(r.rgb);
+        out.codes.push_back(vec(r.rgb));
+        o.drive = stage.drive(r.rgb);
         o.pcs = toRelXyz(chad * vec(relativeTo(r.xyz, white)));
         Mat3 labByXyz;
         o.lab = labFromXyz(o.pcs, kD50, labByXyz);
         o.weight = 1 / (1 + 0.03 * chroma(o.lab));
         Vec3 xyz = kRelative * vec(o.pcs).cwiseAbs() + Vec3::Constant(kFloor);
-        if (options.scatter) {
-            xyz = chad.cwiseAbs() * options.scatter->standardUncertainty(r) / white.Y;
+        if (scatter) {
+            xyz = chad.cwiseAbs() * scatter->standardUncertainty(r) / white.Y;
             const double lab = o.weight * (labByXyz * xyz.asDiagonal()).norm();
             o.weight /= std::hypot(1, lab / kModelError);
         }
@@ -131,6 +135,19 @@ std::vector<Leftover> leftovers(const std::vector<PanelObservation> &data,
     return out;
 }
 
+/// The levels of a chart that has few of them, rising; empty for charts that spread.
+std::vector<double> fewLevels(const std::vector<Vec3> &codes)
+{
+    constexpr size_t kFew = 16; // charts that spread have dozens
+    constexpr size_t kFewest = 4;
+    std::set<double> levels;
+    for (const Vec3 &c : codes)
+        levels.insert(c.data(), c.data() + 3);
+    if (levels.size() < kFewest || levels.size() > kFew)
+        return {};
+    return {levels.begin(), levels.end()};
+}
+
 /// Chooses the reach of the physical model, and the field's scales, by predicting left-out
 /// readings.
 class ModelSearch {
@@ -139,22 +156,22 @@ public:
         : m_noiseKnown(all.noiseKnown), m_source(source)
     {
         const auto &data = all.data;
-        const auto &noise = all.noise;
         // An even selection says enough.
         constexpr size_t kLooked = 260;
         const size_t count = std::min(kLooked, data.size());
         for (size_t i = 0; i < count; ++i) {
             const size_t k = i * data.size() / count;
-            m_data.push_back(data[k]);
-            m_noise.push_back(noise[k]);
+            keep(all, k);
         }
         // whatever else: what no model can do without
         for (size_t i = 0; i < data.size() && count < data.size(); ++i)
-            if (isAnchor(data[i])) {
-                m_data.push_back(data[i]);
-                m_noise.push_back(noise[i]);
-            }
+            if (isAnchor(data[i]))
+                keep(all, i);
+        divide();
     }
+
+    /// Of the choice that run() made: mean weighted difference of left-out readings.
+    [[nodiscard]] double error() const { return m_error; }
 
     [[nodiscard]] ModelChoice run(const PhysicsChoice &first)
     {
@@ -182,6 +199,7 @@ public:
             if (best.physics.choice.smooth != first.smooth)
                 break;
         }
+        m_error = best.error;
         if (!best.hasField)
             return {best.physics.choice, std::nullopt};
         const double follow = best.follow;
@@ -207,9 +225,34 @@ private:
         return ((o.drive.array() == 0) || (o.drive.array() == 1)).all();
     }
 
+    static constexpr size_t kFolds = 5;
+
+    void keep(const Prepared &all, size_t i)
+    {
+        m_data.push_back(all.data[i]);
+        m_noise.push_back(all.noise[i]);
+        m_codes.push_back(all.codes[i]);
+    }
+
+    /// Which readings are left out in which fold: patches here and there; of a chart of few levels, such
+    /// as a regular grid, whole levels, since its patches say little of what lies between its planes.
+    void divide()
+    {
+        m_fold.assign(m_data.size(), {});
+        const std::vector<double> levels = fewLevels(m_codes);
+        for (size_t i = 0; i < m_data.size(); ++i) {
+            if (isAnchor(m_data[i]))
+                continue;
+            if (levels.empty()) // scattered, so that no fold is a plane of something regular
+                m_fold[i].set((i * 2654435761u >> 7) % kFolds);
+            for (size_t l = 1; l + 1 < levels.size(); ++l)
+                if ((m_codes[i].array() == levels[l]).any())
+                    m_fold[i].set(l % kFolds);
+        }
+    }
+
     Candidate judged(const PhysicsChoice &choice, const PanelPhysics *start) const
     {
-        constexpr size_t kFolds = 5;
         Candidate c;
         c.physics = fitPhysics(m_data, choice, start, m_source);
         c.scales = ResidualField::chooseScales(leftovers(m_data, m_noise, c.physics), m_noiseKnown);
@@ -222,11 +265,12 @@ private:
             std::vector<PanelObservation> kept, left;
             std::vector<double> keptNoise, leftNoise;
             for (size_t i = 0; i < m_data.size(); ++i) {
-                // scattered, so that no fold is a plane of a regular grid
-                const bool out = !isAnchor(m_data[i]) && (i * 2654435761u >> 7) % kFolds == fold;
+                const bool out = m_fold[i][fold];
                 (out ? left : kept).push_back(m_data[i]);
                 (out ? leftNoise : keptNoise).push_back(m_noise[i]);
             }
+            if (left.empty())
+                continue;
             const PanelPhysics physics = fitPhysics(kept, choice, &c.physics, m_source);
             const std::vector<Leftover> known = leftovers(kept, keptNoise, physics);
             const std::vector<Leftover> unknown = leftovers(left, leftNoise, physics);
@@ -260,6 +304,9 @@ private:
 
     std::vector<PanelObservation> m_data;
     std::vector<double> m_noise;
+    std::vector<Vec3> m_codes;
+    std::vector<std::bitset<kFolds>> m_fold; ///< that leave the reading out
+    double m_error = 0;
     bool m_noiseKnown;
     const std::string &m_source;
 };
@@ -274,10 +321,10 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
 {
     checkUsable(readings, source);
     DisplayModel model;
-    model.m_stage = options.stage;
+    model.m_stage = options.like ? options.like->m_stage : options.stage;
     model.m_white = whiteOf(readings, source);
     model.m_black = blackOf(readings, source);
-    const Prepared prepared = prepare(readings, model.m_white, options);
+    Prepared prepared = prepare(readings, model.m_white, model.m_stage, options.scatter);
     const auto &data = prepared.data;
 
     const size_t count = data.size();
@@ -287,7 +334,23 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     if (options.like)
         model.m_choice = options.like->m_choice;
     else if (options.full && count >= kFewestForField)
-        model.m_choice = ModelSearch(prepared, source).run(physics);
+    {
+        ModelSearch known(prepared, source);
+        model.m_choice = known.run(physics);
+        // A calibrated display is smooth by its code values; what few levels cannot show of the panel
+        // behind the LUT is better not looked for there. The LUT's steps are then lost.
+        constexpr double kClearly = 0.35;
+        if (!model.m_stage.isIdentity() && !fewLevels(prepared.codes).empty()) {
+            Prepared plain = prepare(readings, model.m_white, DriveStage(), options.scatter);
+            ModelSearch unknown(plain, source);
+            const ModelChoice choice = unknown.run(physics);
+            if (unknown.error() < kClearly * known.error()) {
+                model.m_choice = choice;
+                model.m_stage = DriveStage();
+                prepared = std::move(plain);
+            }
+        }
+    }
     else
         model.m_choice.physics = physics;
     constexpr size_t kForPhysics = 1200;
