@@ -64,18 +64,20 @@ void calibrationTable(const std::vector<Row> &rows, std::ostream &md)
 
 void genericTable(const std::vector<Row> &rows, std::ostream &md)
 {
-    md << "\n## Against generic fits of the same readings\n\nReference meter, noise on. Forward mean "
-          "over 1000 random code values / mean of the 256 greys; ΔE00. Generic: three primaries and "
+    md << "\n## Against generic fits of the same readings\n\nReference meter, noise on. Forward "
+          "mean "
+          "over 1000 random code values / mean of the 256 greys; ΔE00. Generic: three primaries "
+          "and "
           "curves; a thin-plate spline in Lab; both in turn (`bench-marks/generic_fits.h`).\n\n"
-          "| display | chart | ours | matrix and curves | thin plate | both | ours over the best |\n"
+          "| display | chart | ours | matrix and curves | thin plate | both | ours over the best "
+          "|\n"
           "|---|---|---|---|---|---|---|\n";
     for (const Row &row : rows) {
         if (row.r.generic.empty())
             continue;
         double best = INFINITY;
         md << "| " << row.display << " | " << row.chart << " | "
-           << fixedNumber(row.r.forward.mean, 3) << " / "
-           << fixedNumber(row.r.greyForward.mean, 3);
+           << fixedNumber(row.r.forward.mean, 3) << " / " << fixedNumber(row.r.greyForward.mean, 3);
         for (const auto &[all, greys] : row.r.generic) {
             best = std::min(best, all);
             md << " | " << fixedNumber(all, 3) << " / " << fixedNumber(greys, 3);

@@ -27,7 +27,8 @@ std::vector<Point> averaged(const std::vector<Reading> &readings,
 {
     std::map<std::tuple<double, double, double>, std::pair<Vec3, int>> sums;
     for (const Reading &r : readings) {
-        auto &[sum, n] = sums.try_emplace({r.rgb.r, r.rgb.g, r.rgb.b}, Vec3::Zero(), 0).first->second;
+        auto &[sum, n] =
+            sums.try_emplace({r.rgb.r, r.rgb.g, r.rgb.b}, Vec3::Zero(), 0).first->second;
         sum += value(r);
         ++n;
     }
@@ -69,8 +70,8 @@ public:
             if (error < least) {
                 least = error;
                 m_weights = weights;
-                m_plane = plane.colPivHouseholderQr().solve(
-                    values - kernel * weights - smoothing * weights);
+                m_plane = plane.colPivHouseholderQr().solve(values - kernel * weights -
+                                                            smoothing * weights);
             }
         }
     }
@@ -107,8 +108,8 @@ public:
         if (above == m_points.end())
             return m_points.back().second;
         const auto below = above - 1;
-        return below->second + (above->second - below->second) * (x - below->first) /
-                                   (above->first - below->first);
+        return below->second +
+               (above->second - below->second) * (x - below->first) / (above->first - below->first);
     }
 
 private:
@@ -137,8 +138,8 @@ GenericFit matrixAndCurves(const std::vector<Reading> &readings)
             const auto row = static_cast<Eigen::Index>(i);
             const double weight = 1 / (0.02 + points[i].value[1]); // dark colours count as well
             for (int c = 0; c < 3; ++c)
-                a(row, c) = weight * std::pow(curves[static_cast<size_t>(c)].at(points[i].at[c]),
-                                              kRoot);
+                a(row, c) =
+                    weight * std::pow(curves[static_cast<size_t>(c)].at(points[i].at[c]), kRoot);
             a(row, 3) = weight;
             b.row(row) = weight * points[i].value.transpose();
         }
@@ -160,8 +161,8 @@ GenericFit matrixAndCurves(const std::vector<Reading> &readings)
         Vec3 light;
         for (int c = 0; c < 3; ++c)
             light[c] = std::pow(curves[static_cast<size_t>(c)].at(vec(rgb)[c] / 255), kRoot);
-        return labFromXyz(
-            toRelXyz(mix.topRows<3>().transpose() * light + mix.row(3).transpose()), kD50);
+        return labFromXyz(toRelXyz(mix.topRows<3>().transpose() * light + mix.row(3).transpose()),
+                          kD50);
     };
 }
 

@@ -46,7 +46,7 @@ struct JobOutcome {
     /// What generic fits of the same readings reach, forward mean and mean of the greys: matrix and
     /// curves, a thin-plate spline, both in turn; where asked for.
     std::vector<std::array<double, 2>> generic;
-    int readings = 0;          ///< of the chart
+    int readings = 0; ///< of the chart
     double buildSeconds = 0;
 };
 

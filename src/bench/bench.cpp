@@ -114,8 +114,8 @@ MeterOutcome Bench::read(const SeenColours &seen)
     }
     const double leak = m_meter.description().lightLeak;
     if (leak > 0)
-        stimulus.room = fromChromaticity(m_room.chromaticity,
-                                         leak * m_room.illuminanceLux / std::numbers::pi);
+        stimulus.room =
+            fromChromaticity(m_room.chromaticity, leak * m_room.illuminanceLux / std::numbers::pi);
     const MeterOutcome outcome = m_meter.read(
         m_display, stimulus, m_display.reflected(m_room.illuminanceLux, m_room.chromaticity));
     if (const auto *reading = std::get_if<MeterReading>(&outcome))

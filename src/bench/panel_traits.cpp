@@ -145,9 +145,9 @@ Vec3 PanelTraits::mixed(const Vec3 &drive) const
             a *= std::pow(powerLimit->threshold / load, powerLimit->strength);
     }
     if (offAxis) {
-        const Vec3 slanted = offAxis->gain.cwiseProduct(
-                                 a.cwiseMax(0).array().pow(offAxis->exponent).matrix()) +
-                             Vec3::Constant(offAxis->black);
+        const Vec3 slanted =
+            offAxis->gain.cwiseProduct(a.cwiseMax(0).array().pow(offAxis->exponent).matrix()) +
+            Vec3::Constant(offAxis->black);
         a = (1 - offAxis->share) * a + offAxis->share * slanted;
     }
     return a;

@@ -94,7 +94,8 @@ double expectedError(const std::vector<Reading> &readings, const SignalPath &pat
     if (const auto across = errorAcrossLevels(readings, path, committee.whole)) {
         // With a level left out the gap is twice as wide as those that colours fall into.
         constexpr double kHalfTheGap = 0.42;
-        // A model that had to leave the LUT aside does not know its steps: about 0.2 ΔE00 at 8 bits.
+        // A model that had to leave the LUT aside does not know its steps: about 0.2 ΔE00 at 8
+        // bits.
         const bool stepsLost =
             committee.whole.stage().isIdentity() && !DriveStage(path).isIdentity();
         constexpr double kSteps = 0.2;

@@ -16,14 +16,14 @@ namespace {
 
 constexpr int kMaxRounds = 8;
 constexpr int kFewestRounds = 3;
-constexpr double kWorthwhile = 0.02;    ///< mean ΔE00 that another round must win
-constexpr double kToneCounts = 10;      ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
-                                        ///< as bad as 0.1
+constexpr double kWorthwhile = 0.02; ///< mean ΔE00 that another round must win
+constexpr double kToneCounts = 10;   ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
+                                     ///< as bad as 0.1
 constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
 /// Code values read, falling; denser towards black, where curves bend most and eyes see most.
 const std::vector<double> kLevels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
                                      96,  80,  64,  48,  36,  26,  18,  10,  0};
-constexpr double kTintFade = 24;        ///< how fast the tint of black fades, as a power of 1 - v
+constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
 
 } // namespace
 
@@ -220,8 +220,9 @@ std::array<GreyResponse, 3> CalibrationPlan::responsesWith(int panelBits) const
 /// better than a smooth curve does.
 void CalibrationPlan::fitResponses()
 {
-    constexpr double kClearly = 0.5;   // of the mean square
-    constexpr double kExplained = 3; // as large as the readings are uncertain, all channels together
+    constexpr double kClearly = 0.5; // of the mean square
+    constexpr double kExplained =
+        3; // as large as the readings are uncertain, all channels together
     double least = 0;
     for (const int bits : {0, 6, 8, 10}) {
         const std::array<GreyResponse, 3> responses = responsesWith(bits);

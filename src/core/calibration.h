@@ -41,9 +41,9 @@ struct CalibrationResult {
     double meanDeltaE00 = 0; ///< over the greys from 5 % up
     double maxDeltaE00 = 0;
     double meanToneError = 0; ///< relative difference of luminance, the same greys
-    int rounds = 0;         ///< corrections tried
-    int distinctLevels = 0; ///< different outputs left of the 256 grey levels
-    int panelBits = 0;      ///< steps of the panel that were recognised; 0: none
+    int rounds = 0;           ///< corrections tried
+    int distinctLevels = 0;   ///< different outputs left of the 256 grey levels
+    int panelBits = 0;        ///< steps of the panel that were recognised; 0: none
 };
 
 /// The way to the panel as the calibration left and found it.

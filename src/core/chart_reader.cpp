@@ -1,7 +1,7 @@
 #include "core/chart_reader.h"
 
-#include "core/difference.h"
 #include "core/cross_validation.h"
+#include "core/difference.h"
 #include "core/error.h"
 #include "core/repeatability.h"
 #include "core/text.h"
@@ -138,8 +138,7 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
         if (suspects.empty())
             return {};
         const XYZ white = whiteOf(settled, "chart");
-        const DisplayModel model =
-            DisplayModel::fit(trusted, {.stage = DriveStage(path)}, "chart");
+        const DisplayModel model = DisplayModel::fit(trusted, {.stage = DriveStage(path)}, "chart");
         for (const Reading &r : suspects) {
             const double error = deltaE2000(pcsLab(r.xyz, white), model.lab(r.rgb));
             if (error > limit && !isEnd(r.rgb) && times[keyOf(r.rgb)] < kReadingsToBelieve)

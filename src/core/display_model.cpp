@@ -178,7 +178,9 @@ public:
         Candidate best = judged(first, nullptr);
         auto challenge = [&](PhysicsChoice choice) {
             Candidate next = judged(choice, &best.physics);
-            const double kClearly = choice.smooth > best.physics.choice.smooth ? 1.005 : 0.98; // else the simpler model stays
+            const double kClearly = choice.smooth > best.physics.choice.smooth
+                                        ? 1.005
+                                        : 0.98; // else the simpler model stays
             if (next.error < kClearly * best.error)
                 best = std::move(next);
         };
@@ -205,8 +207,8 @@ public:
         const double follow = best.follow;
         FieldScales scales = best.scales;
         scales.noise /= follow;
-        scales = ResidualField::chooseScales(leftovers(m_data, m_noise, best.physics),
-                                             m_noiseKnown, &scales);
+        scales = ResidualField::chooseScales(leftovers(m_data, m_noise, best.physics), m_noiseKnown,
+                                             &scales);
         scales.noise *= follow;
         return {best.physics.choice, scales};
     }
@@ -217,7 +219,7 @@ private:
         FieldScales scales;
         bool hasField = true;
         double follow = 1; ///< what scales.noise was multiplied by
-        double error = 0; ///< mean weighted difference of left-out readings
+        double error = 0;  ///< mean weighted difference of left-out readings
     };
 
     static bool isAnchor(const PanelObservation &o)
@@ -234,8 +236,9 @@ private:
         m_codes.push_back(all.codes[i]);
     }
 
-    /// Which readings are left out in which fold: patches here and there; of a chart of few levels, such
-    /// as a regular grid, whole levels, since its patches say little of what lies between its planes.
+    /// Which readings are left out in which fold: patches here and there; of a chart of few levels,
+    /// such as a regular grid, whole levels, since its patches say little of what lies between its
+    /// planes.
     void divide()
     {
         m_fold.assign(m_data.size(), {});
@@ -333,12 +336,11 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     physics.intervals = count < 36 ? 6 : count < 120 ? 12 : 24;
     if (options.like)
         model.m_choice = options.like->m_choice;
-    else if (options.full && count >= kFewestForField)
-    {
+    else if (options.full && count >= kFewestForField) {
         ModelSearch known(prepared, source);
         model.m_choice = known.run(physics);
-        // A calibrated display is smooth by its code values; what few levels cannot show of the panel
-        // behind the LUT is better not looked for there. The LUT's steps are then lost.
+        // A calibrated display is smooth by its code values; what few levels cannot show of the
+        // panel behind the LUT is better not looked for there. The LUT's steps are then lost.
         constexpr double kClearly = 0.35;
         if (!model.m_stage.isIdentity() && !fewLevels(prepared.codes).empty()) {
             Prepared plain = prepare(readings, model.m_white, DriveStage(), options.scatter);
@@ -350,8 +352,7 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
                 prepared = std::move(plain);
             }
         }
-    }
-    else
+    } else
         model.m_choice.physics = physics;
     constexpr size_t kForPhysics = 1200;
     model.setPhysics(fitPhysics(thinned(data, kForPhysics), model.m_choice.physics,

@@ -114,9 +114,9 @@ GreyResponse::GreyResponse(const std::vector<Observation> &observations, PanelSt
         const double u = rootUncertainty(o.light);
         roots.push_back({panelInput(o.signal), root(o.light), o.weight / (u * u), o.weight});
     }
-    // Displays are smooth, as a rule: readings of those of the bench are predicted by their neighbours
-    // to a mean square of 5 to 200 uncertainties, those of tones with steps or kinks to 300 and far
-    // more. Only there the readings choose what bends.
+    // Displays are smooth, as a rule: readings of those of the bench are predicted by their
+    // neighbours to a mean square of 5 to 200 uncertainties, those of tones with steps or kinks to
+    // 300 and far more. Only there the readings choose what bends.
     constexpr double kUsualBend = 2e-3;
     constexpr double kNotSmooth = 300;
     constexpr double kClearly = 0.7; // of the mean square
@@ -125,7 +125,8 @@ GreyResponse::GreyResponse(const std::vector<Observation> &observations, PanelSt
     for (const double bend : {8e-3, 3.2e-2, 1.3e-1}) {
         if (m_smooth)
             break;
-        const int intervals = std::clamp(static_cast<int>(roots.size()), kIntervals, kMostIntervals);
+        const int intervals =
+            std::clamp(static_cast<int>(roots.size()), kIntervals, kMostIntervals);
         RootSpline next = fitRoots(roots, intervals, bend);
         if (next.leftOut < kClearly * best.leftOut)
             best = std::move(next);

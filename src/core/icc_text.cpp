@@ -25,7 +25,8 @@ std::vector<char32_t> characters(const std::string &utf8)
         }
         char32_t c = more == 0 ? lead : lead & (0x3F >> more);
         int taken = 0;
-        while (taken < more && i < utf8.size() && (static_cast<unsigned char>(utf8[i]) & 0xC0) == 0x80) {
+        while (taken < more && i < utf8.size() &&
+               (static_cast<unsigned char>(utf8[i]) & 0xC0) == 0x80) {
             c = c << 6 | (static_cast<unsigned char>(utf8[i++]) & 0x3F);
             ++taken;
         }

@@ -142,8 +142,8 @@ private:
             for (const double end : {0.0, 1.0})
                 cost += square(kAnchor * (curvePoint(curve, p.choice.intervals, end).root - end));
         }
-        cost += square(kQuiet) * (p.interaction.squaredNorm() + p.white.squaredNorm() +
-                                  square(p.whiteExponent - 1));
+        cost += square(kQuiet) *
+                (p.interaction.squaredNorm() + p.white.squaredNorm() + square(p.whiteExponent - 1));
         return cost + square(kStill) * (p.shift.squaredNorm() + p.skew.squaredNorm());
     }
 
@@ -159,8 +159,7 @@ private:
         }
     };
 
-    void accumulate(const PanelPhysics &p, Eigen::MatrixXd &normal,
-                    Eigen::VectorXd &gradient) const
+    void accumulate(const PanelPhysics &p, Eigen::MatrixXd &normal, Eigen::VectorXd &gradient) const
     {
         for (const PanelObservation &o : m_data) {
             std::array<CurvePoint, 3> curve;
@@ -235,8 +234,7 @@ private:
                 for (int a = 0; a < 3; ++a) {
                     gradient[at + j + a] -= square(m_bend) * stencil[a] * second;
                     for (int b = 0; b < 3; ++b)
-                        normal(at + j + a, at + j + b) +=
-                            square(m_bend) * stencil[a] * stencil[b];
+                        normal(at + j + a, at + j + b) += square(m_bend) * stencil[a] * stencil[b];
                 }
             }
             for (const double x : {0.0, 1.0}) {
@@ -390,8 +388,7 @@ RelXYZ PanelPhysics::mix(const Vec3 &light, Mat3 *jacobian) const
             const Vec3 direction = shift.col(c) + (1 - 2 * t) * skew.col(c);
             xyz += t * (1 - t) * direction;
             if (jacobian)
-                jacobian->col(c) +=
-                    (1 - 2 * t) * direction - 2 * t * (1 - t) * Vec3(skew.col(c));
+                jacobian->col(c) += (1 - 2 * t) * direction - 2 * t * (1 - t) * Vec3(skew.col(c));
         }
     return toRelXyz(xyz);
 }

@@ -169,8 +169,8 @@ private:
     {
         LightAxes a;
         a.matrix = matrix;
-        // The display's own black and, since programs that compensate black aim at a neutral one, the
-        // neutral of the same luminance; as 16-bit XYZ round them, here and in A2B1.
+        // The display's own black and, since programs that compensate black aim at a neutral one,
+        // the neutral of the same luminance; as 16-bit XYZ round them, here and in A2B1.
         constexpr double kRounding = 4e-5;
         a.blacks = {matrix * m_black + Vec3::Constant(kRounding),
                     matrix * ((m_black[1] + kRounding) * vec(kD50))};
@@ -185,8 +185,8 @@ private:
         return a;
     }
 
-    /// Lowers the first node until a place in the first cell is black, as programs interpolate there
-    /// (tetrahedra along the neutral diagonal). \param at in cells, from that node
+    /// Lowers the first node until a place in the first cell is black, as programs interpolate
+    /// there (tetrahedra along the neutral diagonal). \param at in cells, from that node
     static void darken(std::vector<Vec3> &nodes, int grid, const Vec3 &at)
     {
         if (at.maxCoeff() >= 1)
@@ -281,9 +281,7 @@ private:
         for (int c = 0; c < 3; ++c)
             for (int i = 0; i < kCurveEntries; ++i) {
                 const double at = (i - kZeroEntry) / kOneEntry;
-                out[c].push_back(word(at <= 0   ? 0
-                                      : at >= 1 ? 1
-                                                : m_model.codeFor(c, at) / 255));
+                out[c].push_back(word(at <= 0 ? 0 : at >= 1 ? 1 : m_model.codeFor(c, at) / 255));
             }
         return out;
     }
@@ -303,13 +301,15 @@ private:
 Mat3 Maker::wideMatrix() const
 {
     // Outer sides in the plane X + Y + Z = 1: of each side the line that has both triangles on its
-    // inner side. In homogeneous terms a side is a plane through black, that is a row of the matrix.
+    // inner side. In homogeneous terms a side is a plane through black, that is a row of the
+    // matrix.
     const Mat3 own = ownMatrix();
     Mat3 srgb;
     const NamedSpace &space = namedSpaces().front();
     for (int c = 0; c < 3; ++c)
         srgb.col(c) = vec(relativeTo(fromChromaticity(space.primaries[c], 1), {0, 1, 0}));
-    const Mat3 adapted = bradford(relativeTo(fromChromaticity(space.white, 1), {0, 1, 0}), kD50) * srgb;
+    const Mat3 adapted =
+        bradford(relativeTo(fromChromaticity(space.white, 1), {0, 1, 0}), kD50) * srgb;
     const Mat3 other = adapted.inverse();
     Mat3 display = own.inverse();
     Mat3 rows;

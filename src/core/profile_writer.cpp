@@ -17,7 +17,7 @@ namespace lantern {
 namespace {
 
 constexpr int kShaperEntries = 4 * 255 + 1; // every code value is one
-constexpr size_t kDateOffset = 24; // ICC.1:2022, Table 17
+constexpr size_t kDateOffset = 24;          // ICC.1:2022, Table 17
 
 uint16_t word(double zeroToOne)
 {
@@ -174,22 +174,22 @@ private:
         rounded.col(1) = white - rounded.col(0) - rounded.col(2);
         for (size_t c = 0; c < 3; ++c) {
             writeColour(colorants[c], rounded.col(static_cast<Eigen::Index>(c)));
-            const LcmsCurve trc = m_request.kind == ProfileKind::Gamma
-                                      ? exponent(shaper.curves[c])
-                                      : sampled(shaper.curves[c]);
+            const LcmsCurve trc = m_request.kind == ProfileKind::Gamma ? exponent(shaper.curves[c])
+                                                                       : sampled(shaper.curves[c]);
             put(curves[c], trc.get());
         }
     }
 
-    /// Black and an exponent: black + (1 - black) x^gamma, in v2 the exponent alone. Least squares of
-    /// logs from 10 % up.
+    /// Black and an exponent: black + (1 - black) x^gamma, in v2 the exponent alone. Least squares
+    /// of logs from 10 % up.
     LcmsCurve exponent(const std::vector<double> &samples)
     {
         const double black = samples.front();
         double xy = 0;
         double xx = 0;
         for (size_t i = samples.size() / 10; i + 1 < samples.size(); ++i) {
-            const double x = std::log(static_cast<double>(i) / static_cast<double>(samples.size() - 1));
+            const double x =
+                std::log(static_cast<double>(i) / static_cast<double>(samples.size() - 1));
             xy += x * std::log(std::max((samples[i] - black) / (1 - black), 1e-6));
             xx += x * x;
         }
@@ -197,8 +197,8 @@ private:
         if (!isV4())
             return LcmsCurve(cmsBuildGamma(m_context.get(), gamma));
         // Y = (aX + b)^g + e for X >= d. ICC.1:2022, 10.18, function type 4
-        const std::array<double, 7> parameters = {gamma, std::pow(1 - black, 1 / gamma), 0, 0,
-                                                  0,     black,                          black};
+        const std::array<double, 7> parameters = {
+            gamma, std::pow(1 - black, 1 / gamma), 0, 0, 0, black, black};
         constexpr int kType = 5;
         return LcmsCurve(cmsBuildParametricToneCurve(m_context.get(), kType, parameters.data()));
     }
@@ -331,8 +331,7 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                     "a table has an odd number of points a side, " + std::to_string(kMinGrid) +
                         " to " + std::to_string(kMaxGrid));
     const DisplayModel model = DisplayModel::fit(
-        readings,
-        {.stage = DriveStage(request.path), .scatter = request.scatter}, source);
+        readings, {.stage = DriveStage(request.path), .scatter = request.scatter}, source);
     return {Writer(request).write(model), model.meanResidual()};
 }
 

@@ -36,8 +36,8 @@ XYZ whiteOf(const std::vector<Reading> &readings, const std::string &source);
 XYZ blackOf(const std::vector<Reading> &readings, const std::string &source);
 
 /// Refuses readings that no display can have given: white darker than black, light clearly below
-/// none, one patch read as quite different things, or many patches read as the same numbers (a meter
-/// that is stuck). \throws Error BadInput naming the patches. \param source for the message
+/// none, one patch read as quite different things, or many patches read as the same numbers (a
+/// meter that is stuck). \throws Error BadInput naming the patches. \param source for the message
 void checkReadings(const std::vector<Reading> &readings, const std::string &source);
 
 /// Light of red, green and blue at full drive with black taken off, as columns.

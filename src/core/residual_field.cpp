@@ -16,15 +16,15 @@ using Columns = Eigen::Matrix<double, Eigen::Dynamic, 3>;
 
 /// Boxes are divided until they hold no more samples than this, their overlap not counted.
 constexpr size_t kBoxSamples = 120;
-constexpr size_t kAllAtOnce = 500;   ///< up to here one process holds all
-constexpr double kOverlap = 0.25;    ///< of a box's width, on each side
+constexpr size_t kAllAtOnce = 500;    ///< up to here one process holds all
+constexpr double kOverlap = 0.25;     ///< of a box's width, on each side
 constexpr size_t kRoughSamples = 120; ///< that decide the scales at first
 constexpr size_t kScaleSamples = 240; ///< and when that is refined
 
 /// The six coordinates, and how far a colour is into the hue sectors.
 struct Place {
     Vec3 channels;
-    Vec3 order; ///< largest, middle, least
+    Vec3 order;      ///< largest, middle, least
     int most, least; ///< channels
 };
 
@@ -170,10 +170,10 @@ public:
         const Eigen::ArrayXd d = (5 / (scales.channel * scales.channel) * m_channel +
                                   5 / (scales.order * scales.order) * m_order)
                                      .sqrt();
-        const Eigen::ArrayXd packed =
-            (1 - scales.grey) * (1 - scales.sectors + scales.sectors * m_sectors) *
-                (1 + d + d.square() / 3) * (-d).exp() +
-            scales.grey * m_grey;
+        const Eigen::ArrayXd packed = (1 - scales.grey) *
+                                          (1 - scales.sectors + scales.sectors * m_sectors) *
+                                          (1 + d + d.square() / 3) * (-d).exp() +
+                                      scales.grey * m_grey;
         const auto n = static_cast<Eigen::Index>(m_samples.size());
         Matrix k(n, n);
         for (Eigen::Index j = 0, at = 0; j < n; at += n - j, ++j) {
@@ -249,7 +249,8 @@ FieldScales ResidualField::chooseScales(const std::vector<Leftover> &all, bool n
         best = next;
         return true;
     };
-    // What changes within less than the samples' distance from each other cannot be told from noise.
+    // What changes within less than the samples' distance from each other cannot be told from
+    // noise.
     const double shortest = 1.5 / std::cbrt(static_cast<double>(all.size()));
     struct Dimension {
         double FieldScales::*value;
@@ -293,8 +294,8 @@ FieldScales ResidualField::chooseScales(const std::vector<Leftover> &all, bool n
 
 /// One process and the part of the cube it answers for.
 struct ResidualField::Box {
-    Vec3 low, high;   ///< its own part
-    Vec3 reach;       ///< how far it counts beyond
+    Vec3 low, high; ///< its own part
+    Vec3 reach;     ///< how far it counts beyond
     Columns weights;
     // Its samples, a row each, laid out for arithmetic on whole columns.
     Columns channels, order;
@@ -331,11 +332,10 @@ struct ResidualField::Box {
         const Array d = (5 / (s.channel * s.channel) * squared(channels, here.channels) +
                          5 / (s.order * s.order) * squared(order, here.order))
                             .sqrt();
-        const Array sectors =
-            4 * ((here.order[0] - here.order[1]) * most.col(here.most).array() +
-                 (here.order[1] - here.order[2]) * least.col(here.least).array());
-        Array k = (1 - s.grey) * (1 - s.sectors + s.sectors * sectors) *
-                  (1 + d + d.square() / 3) * (-d).exp();
+        const Array sectors = 4 * ((here.order[0] - here.order[1]) * most.col(here.most).array() +
+                                   (here.order[1] - here.order[2]) * least.col(here.least).array());
+        Array k = (1 - s.grey) * (1 - s.sectors + s.sectors * sectors) * (1 + d + d.square() / 3) *
+                  (-d).exp();
         const double chroma = here.order[0] - here.order[2];
         if (s.grey > 0 && Kernel::kAcross * chroma * chroma < Kernel::kNowhere) {
             const Array along =

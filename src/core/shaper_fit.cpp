@@ -128,8 +128,7 @@ Shaper fitShaper(const DisplayModel &model, int entries)
                     curves[static_cast<size_t>(probes[i].code[c])][static_cast<Eigen::Index>(c)];
             r.segment<3>(3 * static_cast<Eigen::Index>(i)) =
                 probes[i].weight *
-                difference2000Vector(probes[i].lab,
-                                     labFromXyz(toRelXyz(colorants * light), kD50));
+                difference2000Vector(probes[i].lab, labFromXyz(toRelXyz(colorants * light), kD50));
         }
         return r;
     };

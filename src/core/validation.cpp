@@ -55,9 +55,9 @@ const Tolerance &toleranceByName(const std::string &name)
 
 namespace {
 
-/// The displayable colour nearest to an aim, by the profile's forward direction alone: Gauss-Newton on
-/// ΔE00 in code values, from those that the profile itself would send. What the profile's inverse
-/// gets wrong is thus not taken for missing gamut.
+/// The displayable colour nearest to an aim, by the profile's forward direction alone: Gauss-Newton
+/// on ΔE00 in code values, from those that the profile itself would send. What the profile's
+/// inverse gets wrong is thus not taken for missing gamut.
 Lab nearestReachable(const ProfileFile &profile, const Lab &aim, const Vec3 &start)
 {
     Vec3 code = start;
@@ -84,9 +84,8 @@ Lab nearestReachable(const ProfileFile &profile, const Lab &aim, const Vec3 &sta
         for (int attempt = 0; attempt < 6 && !better; ++attempt) {
             Mat3 normal = slope.transpose() * slope;
             normal.diagonal().array() += damping * (normal.trace() + 1e-9);
-            const Vec3 next = (code - normal.ldlt().solve(slope.transpose() * miss))
-                                  .cwiseMax(0)
-                                  .cwiseMin(255);
+            const Vec3 next =
+                (code - normal.ldlt().solve(slope.transpose() * miss)).cwiseMax(0).cwiseMin(255);
             const Lab there = profile.toLab(toDeviceRgb(next));
             const Vec3 left = difference2000Vector(aim, there);
             better = left.norm() < miss.norm() - 1e-6;

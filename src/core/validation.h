@@ -53,9 +53,9 @@ struct ValidatedPatch {
     Lab lab; ///< PCS Lab of the measured colour
     double deltaE76 = 0;
     double deltaE00 = 0;
-    double outOfGamut = 0;  ///< ΔE00 from the reference to what the display can reach
+    double outOfGamut = 0;   ///< ΔE00 from the reference to what the display can reach
     double profileError = 0; ///< ΔE00 from there to what the profile's own inverse sends
-    double uncertainty = 0; ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
+    double uncertainty = 0;  ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
 };
 
 struct Validation {

@@ -11,8 +11,8 @@
 
 namespace lantern::platform {
 
-/// Name of a display as the desktop's colour service has it: "xrandr-VENDOR-MODEL-SERIAL". Source: the
-/// service's device and profile naming specification, version 0.2.
+/// Name of a display as the desktop's colour service has it: "xrandr-VENDOR-MODEL-SERIAL". Source:
+/// the service's device and profile naming specification, version 0.2.
 QString colourDeviceId(const Edid &edid);
 
 /// Metadata that lets the colour service give a profile to its display without being told. Keys:

@@ -277,8 +277,7 @@ ProfileRequest profileRequest(const RunResults &r)
                                                      {"CMF_product", "Bold Lantern"},
                                                      {"CMF_binary", "bold-lantern"},
                                                      {"CMF_version", LANTERN_VERSION}});
-    request.metadata.insert(request.metadata.end(), r.setup.mapping.begin(),
-                            r.setup.mapping.end());
+    request.metadata.insert(request.metadata.end(), r.setup.mapping.begin(), r.setup.mapping.end());
     if (r.setup.roomLight)
         request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
                                       compactNumber(r.setup.roomLight->illuminanceLux));

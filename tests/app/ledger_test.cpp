@@ -45,6 +45,19 @@ const LedgerRow &row(const std::vector<LedgerRow> &rows, const char *name)
 class LedgerTest : public QObject {
     Q_OBJECT
 private slots:
+    /// A meter's scatter near nothing is no colour, and never a negative light.
+    void darkReadingsHaveNoColour()
+    {
+        QCOMPARE(readingText({95.047, 100, 108.883}),
+                 QStringLiteral("x %1  y %2  %3 cd/m²")
+                     .arg(figure(0.3127, 4), figure(0.3290, 4), figure(100, 2)));
+        for (const XYZ &dark : {XYZ{0.003, -0.002, 0.001}, XYZ{0, 0, 0}, XYZ{0.01, 0.009, 0.02}}) {
+            const QString text = readingText(dark);
+            QVERIFY2(text.contains(u"too dark to tell"), qPrintable(text));
+            QVERIFY2(!text.contains(u'-') && !text.contains(u"x "), qPrintable(text));
+        }
+    }
+
     void unmeasuredIsADashNeverAZero()
     {
         for (const LedgerRow &r : ledgerRows(emptyState())) {

@@ -9,7 +9,8 @@ using namespace lantern;
 using namespace lantern::bench;
 
 /// What real panels do, docs/simulated-bench.md. That the formulas are the page's is checked by the
-/// second implementation (reference/independent_bench.py); here what a reading sees, and the limits.
+/// second implementation (reference/independent_bench.py); here what a reading sees, and the
+/// limits.
 class PanelTraitsTest : public QObject {
     Q_OBJECT
 private slots:
@@ -43,8 +44,9 @@ private slots:
 
     void aDriftingDisplayMovesWithTheClock()
     {
-        Bench b = made({{"drift",
-                         {{"per_hour", {-0.06, -0.06, -0.06}}, {"swing", 0}, {"period_minutes", 60}}}});
+        Bench b =
+            made({{"drift",
+                   {{"per_hour", {-0.06, -0.06, -0.06}}, {"swing", 0}, {"period_minutes", 60}}}});
         const double before = std::get<MeterReading>(b.read({255, 255, 255})).xyz.Y;
         b.setClockSeconds(b.clockSeconds() + 3600);
         const double after = std::get<MeterReading>(b.read({255, 255, 255})).xyz.Y;
@@ -57,15 +59,16 @@ private slots:
         QTest::addColumn<QByteArray>("key");
         QTest::addColumn<QByteArray>("value");
         QTest::addColumn<QString>("message");
-        QTest::newRow("too crushed") << QByteArray("ends")
-                                     << QByteArray(R"({"crush":[0.3,0,0],"clip":[1,1,1]})")
-                                     << "ends.crush";
+        QTest::newRow("too crushed")
+            << QByteArray("ends") << QByteArray(R"({"crush":[0.3,0,0],"clip":[1,1,1]})")
+            << "ends.crush";
         QTest::newRow("unknown key inside")
             << QByteArray("dither") << QByteArray(R"({"bits":6,"frames":4,"speed":1})") << "speed";
         QTest::newRow("table of the wrong size")
             << QByteArray("picture_mode")
-            << QByteArray(R"({"gamma":2,"matrix":[1,0,0,0,1,0,0,0,1],)"
-                          R"("axes":[0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0],"points":2,"table":[0,1]})")
+            << QByteArray(
+                   R"({"gamma":2,"matrix":[1,0,0,0,1,0,0,0,1],)"
+                   R"("axes":[0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0],"points":2,"table":[0,1]})")
             << "table";
         QTest::newRow("one point") << QByteArray("picture_mode")
                                    << QByteArray(R"({"gamma":2,"matrix":[1,0,0,0,1,0,0,0,1],)"

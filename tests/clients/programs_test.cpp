@@ -61,9 +61,9 @@ private slots:
     void initTestCase()
     {
         const auto readings = m_display.read(makeChart(200));
-        for (const auto &[kind, name] : {std::pair(ProfileKind::Table, "table"),
-                                         std::pair(ProfileKind::Matrix, "matrix"),
-                                         std::pair(ProfileKind::Gamma, "exponents")})
+        for (const auto &[kind, name] :
+             {std::pair(ProfileKind::Table, "table"), std::pair(ProfileKind::Matrix, "matrix"),
+              std::pair(ProfileKind::Gamma, "exponents")})
             for (const int version : {2, 4}) {
                 ProfileRequest request;
                 request.kind = kind;
@@ -84,8 +84,8 @@ private slots:
     {
         QFETCH(int, index);
         const Made &made = m_made[size_t(index)];
-        const QColorSpace space = QColorSpace::fromIccProfile(
-            QByteArray(reinterpret_cast<const char *>(made.icc.data()), qsizetype(made.icc.size())));
+        const QColorSpace space = QColorSpace::fromIccProfile(QByteArray(
+            reinterpret_cast<const char *>(made.icc.data()), qsizetype(made.icc.size())));
         QVERIFY(space.isValid());
         const QColorTransform transform =
             QColorSpace(QColorSpace::SRgb).transformationToColorSpace(space);
@@ -93,10 +93,12 @@ private slots:
         double sum = 0;
         int count = 0;
         for (int v = 24; v < 256; v += 3, ++count) {
-            const QRgba64 out = transform.map(QRgba64::fromRgba(quint8(v), quint8(v), quint8(v), 255));
+            const QRgba64 out =
+                transform.map(QRgba64::fromRgba(quint8(v), quint8(v), quint8(v), 255));
             const double scale = 255.0 / 65535;
-            const Lab shown = pcsLab(
-                m_display.show({scale * out.red(), scale * out.green(), scale * out.blue()}), white);
+            const Lab shown =
+                pcsLab(m_display.show({scale * out.red(), scale * out.green(), scale * out.blue()}),
+                       white);
             const double linear = std::pow((v / 255.0 + 0.055) / 1.055, 2.4);
             const Lab wanted = labFromXyz(toRelXyz(linear * vec(kD50)), kD50);
             sum += deltaE2000(wanted, shown);
@@ -116,12 +118,14 @@ private slots:
         const Made &made = m_made[size_t(index)];
         for (const char *intent : {"0", "1", "2"})
             for (const bool compensate : {false, true}) {
-                QStringList arguments = {QStringLiteral("-i*sRGB"), QStringLiteral("-o") + path(made),
+                QStringList arguments = {QStringLiteral("-i*sRGB"),
+                                         QStringLiteral("-o") + path(made),
                                          QStringLiteral("-t") + QLatin1String(intent),
                                          QStringLiteral("-n"), QStringLiteral("-q")};
                 if (compensate)
                     arguments << QStringLiteral("-b");
-                const QByteArray out = run(program, arguments, "255 255 255\n0 0 0\n128 128 128\nq\n");
+                const QByteArray out =
+                    run(program, arguments, "255 255 255\n0 0 0\n128 128 128\nq\n");
                 QList<double> numbers;
                 for (const QByteArray &word : out.simplified().split(' '))
                     if (bool ok = false; word.toDouble(&ok) >= 0 && ok)
@@ -137,7 +141,8 @@ private slots:
                 const Lab grey =
                     pcsLab(m_display.show({numbers[6], numbers[7], numbers[8]}), white);
                 const Lab wanted = {53.585, 0, 0}; // sRGB 128 (IEC 61966-2-1)
-                VERIFY_BELOW(deltaE2000(grey, wanted), made.name.startsWith("exponents") ? 1.5 : 0.4);
+                VERIFY_BELOW(deltaE2000(grey, wanted),
+                             made.name.startsWith("exponents") ? 1.5 : 0.4);
             }
     }
 
@@ -151,18 +156,21 @@ private slots:
         QImage picture(64, 64, QImage::Format_RGB888);
         for (int y = 0; y < 64; ++y)
             for (int x = 0; x < 64; ++x)
-                picture.setPixelColor(x, y, y < 32 ? QColor(4 * x + 3, 4 * x + 3, 4 * x + 3)
-                                                   : QColor(60 + 2 * x, 200 - x - y, 90 + y));
+                picture.setPixelColor(x, y,
+                                      y < 32 ? QColor(4 * x + 3, 4 * x + 3, 4 * x + 3)
+                                             : QColor(60 + 2 * x, 200 - x - y, 90 + y));
         const QString source = m_folder.filePath(QStringLiteral("source.png"));
         const QString out = m_folder.filePath(QStringLiteral("out.png"));
         QVERIFY(picture.save(source));
         int tried = 0;
-        const QString python = QStandardPaths::findExecutable(QStringLiteral("python3"), {QStringLiteral("/usr/bin")});
-        const QString script = QStringLiteral(
-            "import sys\nfrom PIL import Image, ImageCms\n"
-            "p=Image.open(sys.argv[1]).convert('RGB')\n"
-            "q=ImageCms.profileToProfile(p,ImageCms.createProfile('sRGB'),sys.argv[3],renderingIntent=1)\n"
-            "q.save(sys.argv[2],icc_profile=None)\n");
+        const QString python =
+            QStandardPaths::findExecutable(QStringLiteral("python3"), {QStringLiteral("/usr/bin")});
+        const QString script =
+            QStringLiteral("import sys\nfrom PIL import Image, ImageCms\n"
+                           "p=Image.open(sys.argv[1]).convert('RGB')\n"
+                           "q=ImageCms.profileToProfile(p,ImageCms.createProfile('sRGB'),sys.argv["
+                           "3],renderingIntent=1)\n"
+                           "q.save(sys.argv[2],icc_profile=None)\n");
         if (run(python, {QStringLiteral("-c"), QStringLiteral("import PIL.ImageCms")}).isEmpty()) {
             const QByteArray said =
                 run(python, {QStringLiteral("-c"), script, source, out, path(made)});
@@ -212,9 +220,9 @@ private:
                 for (double &v : light)
                     v = v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
                 const Lab wanted = labFromXyz(toRelXyz(toPcs * light), kD50);
-                const Lab seen = pcsLab(m_display.show({double(code.red()), double(code.green()),
-                                                        double(code.blue())}),
-                                        white);
+                const Lab seen = pcsLab(
+                    m_display.show({double(code.red()), double(code.green()), double(code.blue())}),
+                    white);
                 sum += deltaE2000(wanted, seen);
             }
         VERIFY_BELOW(sum / count, name.startsWith("table")    ? 0.6

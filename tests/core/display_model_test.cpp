@@ -85,9 +85,7 @@ private slots:
     void fieldJacobianMatchesDifferences()
     {
         const SmoothField field = SmoothField::through(
-            [](const Vec3 &v) {
-                return Vec3(std::sin(4 * v[0]) * v[1], v[2] * v[2], v.prod());
-            },
+            [](const Vec3 &v) { return Vec3(std::sin(4 * v[0]) * v[1], v[2] * v[2], v.prod()); },
             6);
         const Vec3 at(0.31, 0.62, 0.47);
         Mat3 j;
@@ -309,7 +307,6 @@ private slots:
                 readings[i].xyz = readings[40].xyz;
         VERIFY_ERROR(DisplayModel::fit(readings, {}, "f"), part.toUtf8().constData());
     }
-
 
     void cubeShowsTheOldTint()
     {

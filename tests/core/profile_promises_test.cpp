@@ -98,8 +98,8 @@ OldText oldText(const Bytes &icc, size_t at, size_t size)
 
 } // namespace
 
-/// What a profile promises to every program, of each kind and version, on displays that are easy and
-/// on some that are not.
+/// What a profile promises to every program, of each kind and version, on displays that are easy
+/// and on some that are not.
 class ProfilePromisesTest : public QObject {
     Q_OBJECT
 private slots:
@@ -166,8 +166,8 @@ private slots:
                 continue;
             const Transform from(cmsCreateTransform(lab.get(), TYPE_Lab_DBL, p.get(), TYPE_RGB_DBL,
                                                     way.intent, way.flags));
-            const std::array<double, 9> blacks = {own.L,     own.a, own.b, own.L,
-                                                  0,         0,     own.L / 2, 0, 0};
+            const std::array<double, 9> blacks = {own.L, own.a,     own.b, own.L, 0,
+                                                  0,     own.L / 2, 0,     0};
             std::array<double, 9> sent{};
             cmsDoTransform(from.get(), blacks.data(), sent.data(), 3);
             for (const double v : sent)
@@ -200,7 +200,8 @@ private slots:
         }
     }
 
-    /// From each of 24 saturated hues to black and to white, as the profile itself says it is shown.
+    /// From each of 24 saturated hues to black and to white, as the profile itself says it is
+    /// shown.
     void fadesDoNotTurnBack_data() { eachProfile(); }
     void fadesDoNotTurnBack()
     {
@@ -230,9 +231,10 @@ private slots:
                             }
                             cmsDoTransform(t.get(), in.data(), code.data(), 1);
                             cmsDoTransform(shown.get(), code.data(), seen.data(), 1);
-                            worst = std::max(worst, end > 0 ? extreme - seen[0] : seen[0] - extreme);
-                            extreme = end > 0 ? std::max(extreme, seen[0])
-                                              : std::min(extreme, seen[0]);
+                            worst =
+                                std::max(worst, end > 0 ? extreme - seen[0] : seen[0] - extreme);
+                            extreme =
+                                end > 0 ? std::max(extreme, seen[0]) : std::min(extreme, seen[0]);
                         }
                     }
                 VERIFY_BELOW(worst, exponents ? 3 : source == &srgb ? 0.5 : 1.5); // L*
@@ -268,8 +270,8 @@ private slots:
             for (size_t c = 0; c < 3; ++c)
                 light[long(c)] = cmsEvalToneCurveFloat(curves[c], float(v) / 255);
             const Lab said = labFromXyz(toRelXyz(colorants * light), kD50);
-            const double d = deltaE2000(
-                said, pcsLab(show({double(v), double(v), double(v)}), shownWhite));
+            const double d =
+                deltaE2000(said, pcsLab(show({double(v), double(v), double(v)}), shownWhite));
             sum += d / 256;
             worst = std::max(worst, d);
         }
@@ -286,8 +288,8 @@ private slots:
     {
         QFETCH(Bytes, icc);
         const Profile p = open(icc);
-        for (const cmsTagSignature tag : {cmsSigAToB0Tag, cmsSigAToB1Tag, cmsSigBToA0Tag,
-                                          cmsSigBToA1Tag}) {
+        for (const cmsTagSignature tag :
+             {cmsSigAToB0Tag, cmsSigAToB1Tag, cmsSigBToA0Tag, cmsSigBToA1Tag}) {
             if (!cmsIsTag(p.get(), tag))
                 continue;
             const auto *pipeline = static_cast<cmsPipeline *>(cmsReadTag(p.get(), tag));
@@ -317,8 +319,8 @@ private slots:
         }
     }
 
-    /// Every tag of every kind, byte by byte as far as its type tells. Sources: ICC.1:2022, 7 to 10,
-    /// and for version 2 ICC.1:2001-04.
+    /// Every tag of every kind, byte by byte as far as its type tells. Sources: ICC.1:2022, 7 to
+    /// 10, and for version 2 ICC.1:2001-04.
     void structureIsSound_data() { eachProfile(); }
     void structureIsSound()
     {
@@ -346,10 +348,10 @@ private slots:
             QCOMPARE(word32(icc, at + 4), 0u); // reserved
             const std::string type = four(icc, at);
             const std::set<std::string> allowed =
-                version == 4 ? std::set<std::string>{"mluc", "XYZ ", "sf32", "curv", "para", "mAB ",
-                                                     "mBA ", "text", "vcgt", "dict"}
-                             : std::set<std::string>{"desc", "XYZ ", "sf32", "curv", "mft2", "text",
-                                                     "vcgt", "dict"};
+                version == 4 ? std::set<std::string>{"mluc", "XYZ ", "sf32", "curv", "para",
+                                                     "mAB ", "mBA ", "text", "vcgt", "dict"}
+                             : std::set<std::string>{"desc", "XYZ ", "sf32", "curv",
+                                                     "mft2", "text", "vcgt", "dict"};
             QVERIFY2(allowed.contains(type), (tag + " is a " + type).c_str());
             if (type == "desc") {
                 const OldText text = oldText(icc, at, size);
@@ -402,7 +404,8 @@ private slots:
                         const DeviceRgb code{double(r), double(g), double(b)};
                         const Lab lab4 = four.toLab(code);
                         const Lab lab2 = two.toLab(code);
-                        worst4 = std::max(worst4, deltaE2000(lab4, four.toLab(four.toDevice(lab4))));
+                        worst4 =
+                            std::max(worst4, deltaE2000(lab4, four.toLab(four.toDevice(lab4))));
                         worst2 = std::max(worst2, deltaE2000(lab2, two.toLab(two.toDevice(lab2))));
                     }
             VERIFY_BELOW(worst2, 1.05 * worst4 + 0.01);

@@ -232,7 +232,8 @@ private slots:
             };
             VERIFY_BELOW(deltaE2000(shown({0, 0, 0}), profile.toLab({0, 0, 0})), 0.01);
             VERIFY_BELOW(deltaE2000(shown({100, 0, 0}), {100, 0, 0}), 0.01);
-            VERIFY_BELOW(deltaE2000(shown({60, 15, 15}), {60, 15, 15}), 0.5); // only black's scaling
+            VERIFY_BELOW(deltaE2000(shown({60, 15, 15}), {60, 15, 15}),
+                         0.5); // only black's scaling
             const Lab wild = shown({55, 75, -60});
             VERIFY_NEAR(hueDegrees(wild), hueDegrees({55, 75, -60}), 3);
             cmsDeleteTransform(t);

@@ -84,8 +84,9 @@ private slots:
         const ProfileFile profile(buildProfile(readings, request, "toy").icc, "toy");
         ReferenceSet shown{"shown", {}};
         for (int i = 0; i < 200; ++i)
-            shown.colours.push_back({std::to_string(i), profile.toLab({double(i * 37 % 256), double(i * 91 % 256),
-                                                                       double(i * 53 % 256)})});
+            shown.colours.push_back(
+                {std::to_string(i), profile.toLab({double(i * 37 % 256), double(i * 91 % 256),
+                                                   double(i * 53 % 256)})});
         double worstInverse = 0;
         for (const AimedPatch &p : aimedPatches(shown, profile)) {
             VERIFY_BELOW(deltaE2000(p.reference.lab, p.reachable), 0.2); // kinks stop the search

@@ -33,12 +33,13 @@ public:
         QFile conf(m_folder.filePath(QStringLiteral("bus.conf")));
         if (!conf.open(QIODevice::WriteOnly))
             return false;
-        conf.write("<!DOCTYPE busconfig PUBLIC \"-//freedesktop//DTD D-Bus Bus Configuration 1.0//EN\" "
-                   "\"http://www.freedesktop.org/standards/dbus/1.0/busconfig.dtd\">\n"
-                   "<busconfig><type>custom</type><listen>unix:tmpdir=" +
-                   m_folder.path().toUtf8() +
-                   "</listen><policy context=\"default\"><allow send_destination=\"*\"/>"
-                   "<allow receive_sender=\"*\"/><allow own=\"*\"/></policy></busconfig>\n");
+        conf.write(
+            "<!DOCTYPE busconfig PUBLIC \"-//freedesktop//DTD D-Bus Bus Configuration 1.0//EN\" "
+            "\"http://www.freedesktop.org/standards/dbus/1.0/busconfig.dtd\">\n"
+            "<busconfig><type>custom</type><listen>unix:tmpdir=" +
+            m_folder.path().toUtf8() +
+            "</listen><policy context=\"default\"><allow send_destination=\"*\"/>"
+            "<allow receive_sender=\"*\"/><allow own=\"*\"/></policy></busconfig>\n");
         conf.close();
         m_bus.start(QStringLiteral("dbus-daemon"),
                     {QStringLiteral("--nofork"), QStringLiteral("--print-address"),
@@ -127,10 +128,10 @@ private slots:
         QString device = platform::colourDeviceId(edid);
         if (!ours)
             device += QStringLiteral("-other");
-        const QDBusReply<QDBusObjectPath> made =
-            manager.call(QStringLiteral("CreateDevice"), device, QStringLiteral("temp"),
-                         QVariant::fromValue(StringMap{{QStringLiteral("Kind"), QStringLiteral("display")},
-                                                       {QStringLiteral("Mode"), QStringLiteral("physical")}}));
+        const QDBusReply<QDBusObjectPath> made = manager.call(
+            QStringLiteral("CreateDevice"), device, QStringLiteral("temp"),
+            QVariant::fromValue(StringMap{{QStringLiteral("Kind"), QStringLiteral("display")},
+                                          {QStringLiteral("Mode"), QStringLiteral("physical")}}));
         if (!made.isValid() && made.error().name().contains(u"NotAllowed"))
             QSKIP("this user may not make devices");
         QVERIFY2(made.isValid(), qPrintable(made.error().message()));
@@ -145,10 +146,9 @@ private slots:
         QVERIFY(file.open(QIODevice::WriteOnly));
         file.write(reinterpret_cast<const char *>(icc.data()), qint64(icc.size()));
         file.close();
-        const QDBusReply<QDBusObjectPath> profile =
-            manager.call(QStringLiteral("CreateProfile"), QStringLiteral("lantern-test"),
-                         QStringLiteral("temp"),
-                         QVariant::fromValue(StringMap{{QStringLiteral("Filename"), path}}));
+        const QDBusReply<QDBusObjectPath> profile = manager.call(
+            QStringLiteral("CreateProfile"), QStringLiteral("lantern-test"), QStringLiteral("temp"),
+            QVariant::fromValue(StringMap{{QStringLiteral("Filename"), path}}));
         QVERIFY2(profile.isValid(), qPrintable(profile.error().message()));
 
         QDBusInterface shown(QString::fromLatin1(kService), made.value().path(),

@@ -143,11 +143,7 @@ void DeskWidget::paintMeter(QPainter &p) const
     line(18, m.kind + QStringLiteral(" · ") + state, theme::font(theme::kSmall), theme::kMuted);
     p.restore();
     if (m.lastReading) {
-        const Chromaticity c = chromaticity(*m.lastReading);
-        line(41,
-             tr("x %1  y %2  %3 cd/m²")
-                 .arg(figure(c.x, 4), figure(c.y, 4), figure(m.lastReading->Y, 2)),
-             theme::font(theme::kNormal), theme::kText);
+        line(41, readingText(*m.lastReading), theme::font(theme::kNormal), theme::kText);
     } else
         line(41, tr("no reading yet"), theme::font(theme::kNormal), theme::kFaint);
     if (m.room)

@@ -228,6 +228,16 @@ MainAction beforeRun(const SessionState &state)
 
 } // namespace
 
+QString readingText(const XYZ &reading)
+{
+    constexpr double kTooDark =
+        0.02; // cd/m²: what usual colorimeters scatter by, from common practice
+    if (!(std::min({reading.X, reading.Y, reading.Z}) > 0) || reading.Y < kTooDark)
+        return tr("%1 cd/m², too dark to tell its colour").arg(figure(std::max(0.0, reading.Y), 2));
+    const Chromaticity c = chromaticity(reading);
+    return tr("x %1  y %2  %3 cd/m²").arg(figure(c.x, 4), figure(c.y, 4), figure(reading.Y, 2));
+}
+
 QString figure(const std::optional<double> &value, int decimals)
 {
     if (!value || !std::isfinite(*value))

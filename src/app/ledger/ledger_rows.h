@@ -42,4 +42,8 @@ MainAction mainAction(const SessionState &state);
 /// Number with so many decimals in the user's locale; an em dash for nothing.
 QString figure(const std::optional<double> &value, int decimals);
 
+/// Chromaticity and luminance of one reading. Where there is next to no light its chromaticity is
+/// the meter's scatter: then that is said instead.
+QString readingText(const XYZ &reading);
+
 } // namespace lantern::app
