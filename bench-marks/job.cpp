@@ -135,16 +135,17 @@ JobOutcome runJob(const JobOptions &o)
         meter.readNoise = meter.shot = 0;
     bench::Bench b(d, o.displayPath, meter, "", o.seed);
 
+    const Settling settling = bench::learnSettling(b);
     if (d.remoteControls) {
         AdjustPlan adjust(o.aim, d.controls, {true, d.hasRgbGains});
-        bench::carryOut(adjust, b);
+        bench::carryOut(adjust, b, settling);
     }
     JobOutcome out;
     Aim aim = o.aim;
     if (!d.remoteControls) // as bright as it gets where the aim is out of reach
         aim.luminanceCdM2 = std::min(*aim.luminanceCdM2, 100.0);
     CalibrationPlan calibration(aim, {d.linkBits, b.condition().controls});
-    bench::carryOut(calibration, b);
+    bench::carryOut(calibration, b, settling);
     const CalibrationResult calibrated = calibration.result();
     out.levels = calibrated.distinctLevels;
     judgeGreys(aim, b, b.condition(), calibrated, out);
@@ -153,13 +154,13 @@ JobOutcome runJob(const JobOptions &o)
     std::vector<Reading> readings;
     if (o.chart == Chart::Chosen) {
         AdaptivePlan chart({.mostPatches = o.patches}, path);
-        bench::carryOut(chart, b);
+        bench::carryOut(chart, b, settling);
         readings = chart.readings();
     } else {
         PatchListPlan chart(o.chart == Chart::Grid
                                 ? regularGrid(static_cast<int>(std::cbrt(o.patches + 0.5)))
                                 : measuringOrder(makeChart(o.patches)));
-        bench::carryOut(chart, b);
+        bench::carryOut(chart, b, settling);
         readings = chart.readings();
     }
     ProfileRequest request;

@@ -1,5 +1,6 @@
 #include "app/main_window.h"
 
+#include "app/correction_dialog.h"
 #include "app/theme.h"
 #include "core/error.h"
 #include "core/technology.h"
@@ -144,8 +145,7 @@ void MainWindow::makeMenus()
     });
     if (m_demo)
         makeBenchMenu();
-    else
-        makeMeterMenu();
+    makeMeterMenu();
 
     QMenu *help = menuBar()->addMenu(tr("&Help"));
     help->addAction(tr("&About Bold Lantern"), this, [this] {
@@ -165,23 +165,6 @@ void MainWindow::makeBenchMenu()
         m_buttons->setVisible(m_buttonsWanted);
         placeHelpers();
     });
-    QMenu *meter = demo->addMenu(tr("&Meter"));
-    auto *meters = new QActionGroup(this);
-    for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
-                                     std::pair{"reference", tr("Heron, the reference meter")}}) {
-        QAction *a = meter->addAction(name, this, [this, kind = std::string(kind)] {
-            if (m_session->state().hasRun()) {
-                m_session->setNotice(tr("Finish or stop the run before changing the meter."));
-                return;
-            }
-            m_demo->setMeter(kind);
-            m_buttonsFor = -1;
-            m_session->meterChanged();
-        });
-        a->setCheckable(true);
-        a->setChecked(m_demo->meterKind() == kind);
-        meters->addAction(a);
-    }
     QMenu *speed = demo->addMenu(tr("&Speed"));
     auto *speeds = new QActionGroup(this);
     for (const int factor : {1, 5, 20, 100}) {
@@ -304,10 +287,75 @@ void MainWindow::hangMeterElsewhere()
 void MainWindow::makeMeterMenu()
 {
     QMenu *meter = menuBar()->addMenu(tr("&Meter"));
-    for (const run::MeterKind &kind : run::meterKinds()) {
-        const QString title =
-            kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
-        meter->addAction(title, this, [this, key = kind.key] { chooseMeter(key); });
+    if (m_demo)
+        addBenchMeters(meter);
+    else
+        for (const run::MeterKind &kind : run::meterKinds()) {
+            const QString title =
+                kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
+            meter->addAction(title, this, [this, key = kind.key] { chooseMeter(key); });
+        }
+    meter->addSeparator();
+    meter->addAction(tr("Correct it by a &better meter…"), this, [this] {
+        if (!m_correction)
+            m_correction = new CorrectionDialog(m_session, this);
+        m_correction->show();
+        m_correction->raise();
+    });
+    meter->addAction(tr("Correction from a &file…"), this, [this] {
+        const QString path = fileToOpen(tr("Correction of the meter"), tr("Corrections (*.json)"));
+        if (!path.isEmpty())
+            m_session->keepCorrection(path);
+    });
+    meter->addAction(tr("Correction from &spectra…"), this, [this] {
+        const QString kinds = tr("Spectra (*.csv *.txt *.cgats)");
+        const QString meterFile = fileToOpen(tr("The meter's sensitivities X, Y, Z"), kinds);
+        if (meterFile.isEmpty())
+            return;
+        const QString panel = fileToOpen(tr("The panel's red, green, blue, white"), kinds);
+        if (!panel.isEmpty())
+            m_session->computeCorrection(meterFile, panel);
+    });
+    meter->addAction(tr("Certi&ficate…"), this, [this] {
+        const QString path =
+            fileToOpen(tr("Certificate of the meter"), tr("Certificates (*.json)"));
+        if (!path.isEmpty())
+            m_session->keepCertificate(path);
+    });
+    meter->addAction(tr("For&get corrections and certificate"), this, [this] {
+        const auto answer = QMessageBox::question(
+            this, tr("Forget corrections and certificate"),
+            tr("Those of %1 are removed. Runs already made keep theirs.")
+                .arg(m_session->state().meter.name));
+        if (answer == QMessageBox::Yes)
+            m_session->forgetMeterFacts();
+    });
+}
+
+QString MainWindow::fileToOpen(const QString &title, const QString &kinds)
+{
+    return QFileDialog::getOpenFileName(
+        this, title, QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation), kinds);
+}
+
+/// The two meters of the bench.
+void MainWindow::addBenchMeters(QMenu *meter)
+{
+    auto *meters = new QActionGroup(this);
+    for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
+                                     std::pair{"reference", tr("Heron, the reference meter")}}) {
+        QAction *a = meter->addAction(name, this, [this, kind = std::string(kind)] {
+            if (m_session->state().hasRun()) {
+                m_session->setNotice(tr("Finish or stop the run before changing the meter."));
+                return;
+            }
+            m_demo->setMeter(kind);
+            m_buttonsFor = -1;
+            m_session->meterChanged();
+        });
+        a->setCheckable(true);
+        a->setChecked(m_demo->meterKind() == kind);
+        meters->addAction(a);
     }
 }
 

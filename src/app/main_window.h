@@ -19,6 +19,8 @@
 
 namespace lantern::app {
 
+class CorrectionDialog;
+
 /// Desk above, Ledger left, View right, Run bar below. Passes state down and intents up.
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -40,6 +42,8 @@ private:
     void makeMenus();
     void makeBenchMenu();
     void makeMeterMenu();
+    void addBenchMeters(QMenu *meter);
+    QString fileToOpen(const QString &title, const QString &kinds);
     void chooseMeter(const QString &key);
     void hangMeterElsewhere();
     void showButtons(const SessionState &state);
@@ -56,6 +60,7 @@ private:
     LedgerView *m_ledger;
     QStackedWidget *m_stack;
     MeterHelp *m_meterHelp;
+    CorrectionDialog *m_correction = nullptr; ///< made when first asked for
     HandEntry *m_handEntry;
     RunBar *m_runBar;
     WhichWindow m_which;

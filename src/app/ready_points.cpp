@@ -1,6 +1,7 @@
 #include "app/ready_points.h"
 
 #include <QCoreApplication>
+#include <QDate>
 #include <QLocale>
 
 #include <cmath>
@@ -75,6 +76,34 @@ ReadyPoint meterPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
     return p;
 }
 
+ReadyPoint certificatePoint(const ReadyFacts &facts)
+{
+    ReadyPoint p{QStringLiteral("certificate"), tr("The meter's certificate is in force"),
+                 tr("Past its date nobody vouches for the meter's uncertainty.")};
+    p.automatic = true;
+    p.done = !facts.certificateOverdue;
+    const QString due = QLocale().toString(QDate::fromString(facts.certificateDue, Qt::ISODate),
+                                           QLocale::ShortFormat);
+    p.finding = facts.certificateOverdue ? tr("It ran out on %1. Have it calibrated.").arg(due)
+                                         : tr("Until %1.").arg(due);
+    return p;
+}
+
+ReadyPoint correctionPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
+{
+    ReadyPoint p{QStringLiteral("correction"), tr("The meter fits this panel"),
+                 tr("A colorimeter without a correction misreads some kinds of panel. The Meter "
+                    "menu makes one; a spectral meter needs none.")};
+    std::optional<bool> good;
+    if (facts.needsNoCorrection || !facts.correction.isEmpty())
+        good = true;
+    QString finding = facts.correction;
+    if (!finding.isEmpty())
+        finding = finding.at(0).toUpper() + finding.mid(1) + QLatin1Char('.');
+    settle(p, good, finding.isEmpty() ? tr("It needs no correction.") : finding, {}, ticked);
+    return p;
+}
+
 ReadyPoint hangsPoint(const std::optional<Placement> &placement, const std::set<QString> &ticked)
 {
     ReadyPoint p{QStringLiteral("hangs"), tr("Meter hangs flat on the patch"),
@@ -97,7 +126,11 @@ std::vector<ReadyPoint> readyPoints(const ReadyFacts &facts, const std::optional
                                     const std::optional<Placement> &placement,
                                     const std::set<QString> &ticked)
 {
-    std::vector<ReadyPoint> points = {meterPoint(facts, ticked), warmPoint(facts, warmUp, ticked)};
+    std::vector<ReadyPoint> points = {meterPoint(facts, ticked)};
+    if (!facts.certificateDue.isEmpty())
+        points.push_back(certificatePoint(facts));
+    points.push_back(correctionPoint(facts, ticked));
+    points.push_back(warmPoint(facts, warmUp, ticked));
     const auto ask = [&](const char *key, const QString &title, const QString &reason,
                          const std::optional<bool> &good = {}, const QString &whenGood = {},
                          const QString &whenBad = {}) {

@@ -16,6 +16,10 @@ struct ReadyFacts {
     QString meterName;
     std::optional<bool> meterAnswers;
     QString meterSays; ///< what it answered when it did not work
+    QString certificateDue; ///< ISO 8601; empty: the meter has none
+    bool certificateOverdue = false;
+    QString correction;            ///< that fits the meter to this panel, in words; empty: none known
+    bool needsNoCorrection = false; ///< a meter that sees all light alike
     std::optional<double> minutesOn;
     std::optional<bool> nightLight, onBattery, lightSensor, keptAwake;
     std::optional<bool> foreignLut; ///< a video LUT in force that is not of the last run

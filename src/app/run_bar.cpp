@@ -17,6 +17,8 @@ using run::Stage;
 QString stageTitle(Stage stage)
 {
     switch (stage) {
+    case Stage::Settle:
+        return RunBar::tr("How fast it settles");
     case Stage::Ready:
         return RunBar::tr("As found");
     case Stage::Adjust:
@@ -37,6 +39,8 @@ QString stageTitle(Stage stage)
         return RunBar::tr("Where is the meter");
     case Stage::Check:
         return RunBar::tr("Check first");
+    case Stage::FourColours:
+        return RunBar::tr("Four colours");
     case Stage::ByEye:
     case Stage::Done:
         break;

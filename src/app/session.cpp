@@ -25,7 +25,7 @@ void describeLastRun(DisplayCard &card, const run::RunResults &r)
     card.lastValidated =
         QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
     const bool stale = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
-    card.mark = stale ? Mark::Stale : r.validation->within() ? Mark::Within : Mark::Over;
+    card.mark = stale ? Mark::Stale : markOf(r.validation->verdict.overall());
 }
 
 } // namespace
@@ -35,6 +35,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_workplace(workplace),
       m_logbookPath(logbookPath),
       m_shelf(QFileInfo(logbookPath).absolutePath() + QStringLiteral("/aims")),
+      m_meters(QFileInfo(logbookPath).absolutePath() + QStringLiteral("/meters")),
       m_engine(new run::RunEngine(logbookPath))
 {
     m_state.aim = aimPresets().front();
@@ -242,6 +243,7 @@ void Session::takeDevices()
         setNotice(QString::fromUtf8(e.what()));
     }
     m_state.meter = m_workplace->meterCard(m_state.selected);
+    refreshMeterFacts();
     refreshCard();
     refreshReady();
 }
@@ -267,6 +269,7 @@ void Session::selectDisplay(int index)
     m_state.view = ViewId::Ready;
     m_state.warmUp.reset();
     m_state.placement.reset();
+    m_state.fourColours.clear();
     m_ticked.clear();
     m_workplace->patchWindow()->forgetPlace();
     readLogbook();
@@ -310,6 +313,12 @@ void Session::refreshReady()
         facts.meterAnswers = m_state.readyFacts.meterAnswers;
         facts.meterSays = m_state.readyFacts.meterSays;
     }
+    if (m_state.meter.certificate) {
+        facts.certificateDue = QString::fromStdString(m_state.meter.certificate->due);
+        facts.certificateOverdue = m_state.meter.certificate->isOverdue(
+            QDate::currentDate().toString(Qt::ISODate).toStdString());
+    }
+    facts.correction = m_state.meter.correction;
     m_state.readyFacts = facts;
     publish();
 }
@@ -317,6 +326,7 @@ void Session::refreshReady()
 void Session::setTechnology(const QString &technology)
 {
     m_workplace->setTechnology(m_state.selected, technology.toStdString());
+    refreshMeterFacts();
     refreshCard();
     publish();
 }
@@ -351,7 +361,7 @@ void Session::onStatus(const run::RunStatus &status)
     if (status.activity == Activity::Working)
         m_state.readingRoom = false; // the meter is needed elsewhere
     if (m_state.status.run == 0 && status.run != 0 && status.activity != Activity::Idle &&
-        status.stage != Stage::Ready)
+        status.stage != run::stagesOf(m_state.results.setup.kind).front())
         m_state.view = viewOf(status.stage); // taken up again where it was left
     const bool activityChanged = status.activity != m_state.status.activity;
     m_state.status = status;

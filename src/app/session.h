@@ -4,6 +4,7 @@
 #include "app/workplace/workplace.h"
 #include "core/by_eye.h"
 #include "run/aim_shelf.h"
+#include "run/meter_shelf.h"
 
 #include <QObject>
 #include <QThread>
@@ -41,6 +42,8 @@ public slots:
     void findMeter();
     void checkFirst();
     void readRoom();
+    /// Reads red, green, blue and white with this meter, to correct one meter by another.
+    void readFourColours();
     /// The bare display, without any video LUT, while a person judges it; false puts it back.
     void bareDisplay(bool bare);
     /// Makes and installs a profile from what a person saw.
@@ -51,6 +54,14 @@ public slots:
     void setTechnology(const QString &technology);
     /// Takes up a new meter.
     void meterChanged();
+    // What is known of the meter; files. Problems and success go into the notice.
+    void keepCertificate(const QString &path);
+    void keepCorrection(const QString &path);
+    /// For the panel technology of this display.
+    void computeCorrection(const QString &sensitivities, const QString &panel);
+    /// Both by name; both have read this display's four colours.
+    void keepFourColours(const QString &meter, const QString &reference);
+    void forgetMeterFacts();
     /// Changes the aim, with undo.
     void setAim(const lantern::Aim &aim);
     void setMeasureChoice(const lantern::app::MeasureChoice &choice);
@@ -112,6 +123,9 @@ private:
     void connectEngine();
     void connectWorkplace();
     void onDisplaysChanged();
+    void addMeterFacts(run::RunSetup &setup) const;
+    void refreshMeterFacts();
+    template <class F> void changeMeterShelf(F &&change);
     bool beginErrand(run::RunKind kind);
     void finishErrand();
     void takeDevices();
@@ -121,6 +135,7 @@ private:
     Workplace *m_workplace;
     QString m_logbookPath;
     run::AimShelf m_shelf;
+    run::MeterShelf m_meters;
     SessionState m_state;
     std::set<QString> m_ticked; ///< points of the checklist that the person confirmed
     QUndoStack m_undo;

@@ -25,6 +25,7 @@ void Session::beginRun()
         setNotice(QString::fromUtf8(e.what()));
         return;
     }
+    addMeterFacts(setup);
     setup.aim = m_state.aim;
     const MeasureChoice &measure = m_state.measure;
     setup.chartPatches = measure.patches;
@@ -56,6 +57,8 @@ bool Session::beginErrand(RunKind kind)
         run::RunSetup setup = m_workplace->setup(m_state.selected);
         setup.kind = kind;
         setup.aim = m_state.aim;
+        if (kind != RunKind::FourColours) // that is for making one
+            addMeterFacts(setup);
         if (kind == RunKind::Check) {
             setup.referenceRun = m_state.lastRun;
             if (m_state.lastTime)
@@ -120,6 +123,9 @@ void Session::finishErrand()
                 screen.topLeft() + QPoint(static_cast<int>(r.placement->x * screen.width()),
                                           static_cast<int>(r.placement->y * screen.height())));
         }
+        break;
+    case RunKind::FourColours:
+        m_state.fourColours[QString::fromStdString(r.setup.meterName)] = r.fourColours;
         break;
     case RunKind::ByEye:
         break; // installed without a run of stages

@@ -4,6 +4,21 @@
 
 namespace lantern::app {
 
+Mark markOf(Call call)
+{
+    switch (call) {
+    case Call::Within:
+        return Mark::Within;
+    case Call::CannotTell:
+        return Mark::Open;
+    case Call::Over:
+        return Mark::Over;
+    case Call::NotJudged:
+        break;
+    }
+    return Mark::NotMeasured;
+}
+
 QString markWord(Mark mark)
 {
     switch (mark) {
@@ -11,8 +26,10 @@ QString markWord(Mark mark)
         return QCoreApplication::translate("Mark", "Not measured");
     case Mark::Within:
         return QCoreApplication::translate("Mark", "Within");
-    case Mark::Near:
-        return QCoreApplication::translate("Mark", "Near");
+    case Mark::NotJudged:
+        return QCoreApplication::translate("Mark", "No limit");
+    case Mark::Open:
+        return QCoreApplication::translate("Mark", "Open");
     case Mark::Over:
         return QCoreApplication::translate("Mark", "Over");
     case Mark::ByEye:
@@ -27,6 +44,7 @@ ViewId viewOf(run::Stage stage)
 {
     using run::Stage;
     switch (stage) {
+    case Stage::Settle:
     case Stage::Ready:
     case Stage::Calibrate:
         return ViewId::Tone;
@@ -41,6 +59,8 @@ ViewId viewOf(run::Stage stage)
         return ViewId::Ready;
     case Stage::Check:
         return ViewId::Check;
+    case Stage::FourColours:
+        return ViewId::Ready;
     case Stage::ByEye:
         return ViewId::ByEye;
     case Stage::Build:
@@ -53,6 +73,14 @@ ViewId viewOf(run::Stage stage)
 DisplayState presentState(const SessionState &state)
 {
     const run::RunResults &r = state.results;
+    if (r.validation && r.validation->state.black && r.after) { // newer, but fewer patches
+        DisplayState now = r.validation->state;
+        now.greys = r.after->greys;
+        now.primaries = r.after->primaries;
+        now.srgbCoverage = r.after->srgbCoverage;
+        now.p3Coverage = r.after->p3Coverage;
+        return now;
+    }
     if (r.after)
         return *r.after;
     std::vector<Reading> readings;

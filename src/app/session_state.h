@@ -10,14 +10,17 @@
 #include <QSizeF>
 #include <QString>
 
+#include <map>
 #include <optional>
 #include <vector>
 
 namespace lantern::app {
 
 /// How a figure stands; told by shape and word.
-enum class Mark { NotMeasured, Within, Near, Over, Stale, ByEye };
+/// Open: it cannot be told, or some of it is not done.
+enum class Mark { NotMeasured, NotJudged, Within, Open, Over, Stale, ByEye };
 QString markWord(Mark mark);
+Mark markOf(Call call);
 
 /// The views, in the order of the View menu.
 enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye };
@@ -45,6 +48,9 @@ struct MeterCard {
     std::optional<XYZ> lastReading;
     std::optional<run::RoomLight> room;
     QString roomTitle; ///< where the room's light is known from
+    std::optional<Certificate> certificate;
+    QString correction; ///< in words; empty: none
+    CorrectionKind correctionKind = CorrectionKind::None;
 };
 
 /// How much to measure.
@@ -80,6 +86,8 @@ struct SessionState {
     std::optional<WarmUp> warmUp;       ///< of the selected display, as last watched
     std::optional<Placement> placement; ///< of the meter, as last found
     std::vector<ReadyPoint> ready;
+    /// Read on this display for a correction, by the name of the meter.
+    std::map<QString, std::vector<Reading>> fourColours;
     std::optional<CheckFirst> check; ///< newest check of this display since its last run
     std::optional<QDateTime> checkedAt;
     std::optional<run::RunResults> byEye;     ///< newest profile by eye, unless a run came after it

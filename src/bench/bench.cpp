@@ -94,6 +94,34 @@ void Bench::setTechnology(const std::string &technology)
     m_technology = technology;
 }
 
+Json Bench::state() const
+{
+    Json j = {{"clock_seconds", m_clockSeconds}, {"reading_number", m_meter.readingNumber()}};
+    if (m_left && m_display.description().traits.response) {
+        j["left"] = {(*m_left)[0], (*m_left)[1], (*m_left)[2]};
+        j["left_at_seconds"] = m_leftAtSeconds;
+    }
+    return j;
+}
+
+void Bench::restore(const std::string &state, const std::string &source)
+{
+    constexpr double kLongest = 1e12;
+    const Json json = parseJson(state, source);
+    JsonObject root(json, source);
+    const double clock = root.number("clock_seconds", 0, kLongest);
+    const auto number = static_cast<uint64_t>(root.number("reading_number", 0, 1e15));
+    m_left.reset();
+    if (root.has("left")) {
+        const auto drive = root.numbers("left", 3, -100, 100);
+        m_left = Vec3{drive[0], drive[1], drive[2]};
+        m_leftAtSeconds = root.number("left_at_seconds", 0, kLongest);
+    }
+    root.finish();
+    m_clockSeconds = clock;
+    m_meter.setReadingNumber(number);
+}
+
 MeterOutcome Bench::read(const SeenColours &seen)
 {
     m_clockSeconds += m_meter.description().settleSeconds;

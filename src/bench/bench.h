@@ -54,6 +54,12 @@ public:
     [[nodiscard]] double clockSeconds() const { return m_clockSeconds; }
     void setClockSeconds(double seconds) { m_clockSeconds = seconds; }
 
+    /// All that readings leave behind: clock, the meter's reading number, light that has not
+    /// settled. A bench in the same condition gives the same readings after restore().
+    [[nodiscard]] Json state() const;
+    /// \throws Error BadInput
+    void restore(const std::string &state, const std::string &source);
+
     /// Part of what the meter sees: a code value and its share of the area.
     using SeenColours = std::vector<std::pair<DeviceRgb, double>>;
 

@@ -56,6 +56,8 @@ public:
     void setCorrection(const Display &generic);
     /// A correction from a file instead.
     void setCorrectionMatrix(const Mat3 &matrix) { m_correction = matrix; }
+    /// Spectral responsivity of one of its three channels, before any matrix.
+    [[nodiscard]] const Spectrum &filter(int k) const { return m_filters[static_cast<size_t>(k)]; }
     void clearCorrection() { m_correction = Mat3::Identity(); }
     [[nodiscard]] const Mat3 &correction() const { return m_correction; }
     /// Factory matrix M.

@@ -4,14 +4,27 @@
 
 namespace lantern::bench {
 
-void carryOut(StagePlan &plan, Bench &bench)
+Settling learnSettling(Bench &bench)
 {
+    SettlingPlan plan;
+    carryOut(plan, bench);
+    return plan.result();
+}
+
+void carryOut(StagePlan &plan, Bench &bench, const Settling &settling)
+{
+    std::optional<DeviceRgb> before;
     bench.meter().zero();
     for (;;) {
         const PlanStep step = plan.next();
         if (std::holds_alternative<Finished>(step))
             return;
         if (const auto *read = std::get_if<ReadPatch>(&step)) {
+            const double wait = read->settleSeconds.value_or(
+                read->region ? settling.longestWaitSeconds()
+                             : settling.waitSeconds(before, read->rgb));
+            bench.setClockSeconds(bench.clockSeconds() + wait);
+            before = read->rgb;
             const MeterOutcome outcome = bench.read(seenBy(bench, *read));
             const auto *reading = std::get_if<MeterReading>(&outcome);
             if (!reading)

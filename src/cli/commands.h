@@ -46,7 +46,7 @@ struct ProofOptions {
     bool paperWhite = false, json = false;
 };
 struct CorrectionOptions {
-    std::string meter, reference, technology, out;
+    std::string meter, reference, technology, out, sensitivities, panel, meterName;
     bool json = false;
 };
 struct ChartOptions {
@@ -57,6 +57,7 @@ struct ChartOptions {
 };
 struct ValidateOptions {
     std::string display, profile, controls, slot, reference = "lantern40", tolerance;
+    std::string aim; ///< file; empty: the one in the profile
     bool json = false;
 };
 struct CheckOptions {
@@ -66,7 +67,7 @@ struct CheckOptions {
 };
 struct RunOptions {
     std::string display, aim, out, meter = "reference", technology, kind = "table", fault,
-                                   chart = "96", correction;
+                                   chart = "96", correction, certificate, tolerance = "studio";
     RoomOptions room;
     double expectedError = 0, minutes = 0;
     int icc = 4, grid = 33;

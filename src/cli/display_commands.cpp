@@ -1,6 +1,8 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
 #include "cli/line_input.h"
+#include "cli/verdict_text.h"
+#include "core/aim.h"
 #include "core/report.h"
 #include "core/slot_file.h"
 #include "core/text.h"
@@ -20,6 +22,19 @@ bench::DisplayCondition condition(const bench::Display &display, const std::stri
         c.controls = readControls(controls);
     c.lut = lut;
     return c;
+}
+
+/// The aim to judge by: the one given, else the one that the profile was made for.
+std::optional<Aim> aimFor(const ValidateOptions &o, const ProfileFile &profile)
+{
+    if (!o.aim.empty())
+        return aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
+    const auto metadata = profile.metadata();
+    const auto it = metadata.find("AIM");
+    if (it == metadata.end())
+        return std::nullopt;
+    const std::string source = o.profile + ", aim in its metadata";
+    return aimFromJson(parseJson(it->second, source), source);
 }
 
 } // namespace
@@ -65,7 +80,12 @@ int validate(const ValidateOptions &o)
     std::vector<Reading> readings;
     for (const DeviceRgb &rgb : validationPatches(aimed))
         readings.push_back({rgb, display.emitted(rgb, state)});
-    const Validation v = lantern::validate(set.name, aimed, readings, tolerance);
+    ValidationRequest request{.referenceName = set.name,
+                              .aimed = aimed,
+                              .readings = readings,
+                              .tolerance = tolerance};
+    request.aim = aimFor(o, profile);
+    const Validation v = lantern::validate(request);
     if (o.json)
         std::cout << validationToJson(v).dump() << '\n';
     else {
@@ -76,13 +96,11 @@ int validate(const ValidateOptions &o)
                   << fixedNumber(v.deltaE00.p95, 3) << ", worst " << fixedNumber(v.deltaE00.max, 3)
                   << " ΔE00\n";
     }
-    if (o.tolerance.empty() || v.within())
-        return 0;
-    std::cerr << "Not within " << tolerance.title << ": mean " << fixedNumber(v.deltaE00.mean, 2)
-              << " (limit " << shortNumber(tolerance.meanDeltaE00) << "), worst "
-              << fixedNumber(v.deltaE00.max, 2) << " (limit " << shortNumber(tolerance.maxDeltaE00)
-              << ") ΔE00.\n";
-    return static_cast<int>(ErrorKind::NotGoodEnough);
+    if (!o.json)
+        printVerdict(v.verdict, std::cout);
+    return o.tolerance.empty() || v.verdict.overall() != Call::Over
+               ? 0
+               : static_cast<int>(ErrorKind::NotGoodEnough);
 }
 
 } // namespace lantern::cli

@@ -3,6 +3,7 @@
 #include "bench/bench.h"
 #include "cli/commands.h"
 #include "core/error.h"
+#include "core/meter_correction.h"
 #include "core/profile_file.h"
 #include "core/profile_writer.h"
 #include "core/stray_light.h"
@@ -24,6 +25,11 @@ inline std::vector<uint8_t> readBytes(const std::string &path)
 {
     const QByteArray bytes = run::readFile(QString::fromStdString(path));
     return {bytes.begin(), bytes.end()};
+}
+
+inline MeterCorrection readCorrection(const std::string &path)
+{
+    return correctionFromJson(parseJson(readText(path), path), path);
 }
 
 inline bench::DisplayDescription readDisplay(const std::string &path)

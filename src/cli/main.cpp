@@ -121,10 +121,21 @@ void addCorrection(CLI::App &app, CorrectionOptions &o)
 {
     CLI::App *c = app.add_subcommand(
         "correction",
-        "a meter's correction from readings of one display by it and by a better one");
-    c->add_option("--meter", o.meter, "CGATS readings of red, green, blue, white by the meter")
-        ->required();
-    c->add_option("--reference", o.reference, "the same by the reference")->required();
+        "a meter's correction: from readings of one display by it and by a better one, or computed "
+        "from spectra");
+    auto *meter =
+        c->add_option("--meter", o.meter, "CGATS readings of red, green, blue, white by the meter");
+    auto *reference =
+        c->add_option("--reference", o.reference, "the same by the reference")->needs(meter);
+    meter->needs(reference);
+    auto *sensitivities = c->add_option(
+        "--sensitivities", o.sensitivities,
+        "CSV or CGATS: the meter's X, Y, Z over wavelength, on the scale of the CIE functions");
+    auto *panel = c->add_option("--spectra", o.panel,
+                                "CSV or CGATS: light of the panel's red, green, blue, white");
+    sensitivities->needs(panel)->excludes(meter);
+    panel->needs(sensitivities);
+    c->add_option("--for", o.meterName, "name of the meter, with --spectra");
     c->add_option("--technology", o.technology, "of the panel")->required();
     c->add_option("--out", o.out, "file to write")->required();
     addJson(c, o.json);
@@ -173,7 +184,9 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--reference", o.reference,
                   "lantern40 (default), chart24, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
-                  "studio, general or basic: exit code 4 when exceeded");
+                  "studio, general, basic, soft-proof or viewing: exit code 4 when exceeded");
+    c->add_option("--aim", o.aim, "aim file to judge white, luminance and tone by; default: the "
+                                  "aim that the profile was made for");
     addJson(c, o.json);
 }
 
@@ -208,6 +221,9 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--minutes", o.minutes, "choose patches while measuring for so long at most")
         ->check(CLI::NonNegativeNumber);
     c->add_option("--correction", o.correction, "correction file for the meter");
+    c->add_option("--certificate", o.certificate, "certificate of the meter, for the uncertainties");
+    c->add_option("--tolerance", o.tolerance,
+                  "to judge by: studio (default), general, basic, soft-proof or viewing");
     c->add_flag("--into-slot", o.intoSlot, "calibrate the monitor's own memory, not the video LUT");
     c->add_option("--out", o.out, "folder for profile, readings and report")->required();
     c->add_option("--meter", o.meter,

@@ -44,8 +44,7 @@ int build(const BuildOptions &o)
 {
     ReadingSet set = readingsFromCgats(readText(o.readings), o.readings);
     if (!o.correction.empty()) {
-        const MeterCorrection c =
-            correctionFromJson(parseJson(readText(o.correction), o.correction), o.correction);
+        const MeterCorrection c = readCorrection(o.correction);
         for (Reading &r : set.readings)
             r.xyz = c.corrected(r.xyz);
     }
@@ -185,17 +184,29 @@ int proof(const ProofOptions &o)
 
 int correction(const CorrectionOptions &o)
 {
-    const ReadingSet meter = readingsFromCgats(readText(o.meter), o.meter);
-    const ReadingSet reference = readingsFromCgats(readText(o.reference), o.reference);
-    auto keyword = [](const ReadingSet &set, const char *key) {
-        const auto it = set.keywords.find(key);
-        return it == set.keywords.end() ? std::string() : it->second;
-    };
     MeterCorrection c;
-    c.matrix = correctionMatrix(meter.readings, o.meter, reference.readings, o.reference);
-    c.meter = keyword(meter, "METER");
-    c.reference = keyword(reference, "METER");
-    c.display = keyword(meter, "DISPLAY");
+    if (!o.panel.empty()) {
+        c.matrix = correctionFromSpectra(
+            spectraFromText(readText(o.sensitivities), o.sensitivities), o.sensitivities,
+            spectraFromText(readText(o.panel), o.panel), o.panel);
+        c.method = MeterCorrection::Method::Spectra;
+        c.meter = o.meterName;
+        c.reference = "CIE 1931 observer";
+        c.display = o.panel;
+    } else if (!o.meter.empty()) {
+        const ReadingSet meter = readingsFromCgats(readText(o.meter), o.meter);
+        const ReadingSet reference = readingsFromCgats(readText(o.reference), o.reference);
+        auto keyword = [](const ReadingSet &set, const char *key) {
+            const auto it = set.keywords.find(key);
+            return it == set.keywords.end() ? std::string() : it->second;
+        };
+        c.matrix = correctionMatrix(meter.readings, o.meter, reference.readings, o.reference);
+        c.meter = keyword(meter, "METER");
+        c.reference = keyword(reference, "METER");
+        c.display = keyword(meter, "DISPLAY");
+    } else
+        throw Error(ErrorKind::BadInput, "correction", "nothing to make it from",
+                    "Give --meter and --reference, or --sensitivities and --spectra.");
     c.technology = o.technology;
     c.created = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
     writeJson(o.out, correctionToJson(c));

@@ -2,8 +2,8 @@
 
 #include "cli/chart_command.h"
 #include "cli/inputs.h"
+#include "cli/verdict_text.h"
 #include "core/chart.h"
-#include "core/meter_correction.h"
 #include "core/profile_tables.h"
 #include "core/text.h"
 #include "run/bench_devices.h"
@@ -66,6 +66,16 @@ std::unique_ptr<Meter> meterFor(const RunOptions &o, const std::shared_ptr<Bench
     return meter;
 }
 
+CorrectionKind correctionKindFor(const RunOptions &o, const bench::Bench &bench,
+                                 const std::optional<MeterCorrection> &correction)
+{
+    if (correction)
+        return correction->kindFor(bench.display().description().name);
+    return isBenchMeter(o.meter) && !bench.meter().description().isReference()
+               ? CorrectionKind::Technology
+               : CorrectionKind::None;
+}
+
 RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
 {
     const auto &display = bench.display().description();
@@ -77,6 +87,13 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
     s.serial = display.serial;
     s.technology = bench.technology();
     s.meterName = benchMeter ? meter.name : o.meter;
+    if (!o.certificate.empty())
+        s.certificate =
+            certificateFromJson(parseJson(readText(o.certificate), o.certificate), o.certificate);
+    s.tolerance = toleranceByName(o.tolerance).name;
+    if (!o.correction.empty())
+        s.meterCorrection = readCorrection(o.correction);
+    s.correctionKind = correctionKindFor(o, bench, s.meterCorrection);
     s.correction = !o.correction.empty()                ? "corrected by " + o.correction
                    : meter.isReference() || !benchMeter ? ""
                                                         : "corrected for " + bench.technology();
@@ -115,7 +132,11 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
         return 0;
     Json before = setupToJson(runs.front().setup);
     Json now = setupToJson(wanted);
-    now["started_at"] = before["started_at"];
+    for (const char *found : {"started_at", "settling", "learns_settling"}) // by the run itself
+        now[found] = before[found];
+    if (wanted.correctionKind == CorrectionKind::None) // until the meter says that it corrects itself
+        for (const char *found : {"correction", "correction_kind"})
+            now[found] = before[found];
     for (const auto &[key, value] : now.items())
         if (before[key] != value)
             throw Error(ErrorKind::BadInput, folder,
@@ -165,8 +186,9 @@ void printResult(const RunResults &r, const RunOptions &o)
               << fixedNumber(r.after->white->Y, 1) << " cd/m²; greys mean "
               << fixedNumber(r.calibration->meanDeltaE00, 2) << " ΔE00; colours mean "
               << fixedNumber(r.validation->deltaE00.mean, 2) << ", worst "
-              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\nwritten to " << o.out
-              << '\n';
+              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\n";
+    printVerdict(r.validation->verdict, std::cout);
+    std::cout << "written to " << o.out << '\n';
 }
 
 } // namespace
@@ -179,13 +201,8 @@ int run(const RunOptions &o)
     bench::Bench bench(readDisplay(o.display), o.display,
                        bench::builtInMeter(benchMeter ? o.meter : "reference"), o.technology,
                        o.seed);
-    std::optional<Mat3> correction;
-    if (!o.correction.empty()) {
-        correction =
-            correctionFromJson(parseJson(readText(o.correction), o.correction), o.correction)
-                .matrix;
-        bench.meter().clearCorrection();
-    }
+    if (!o.correction.empty())
+        bench.meter().clearCorrection(); // the file's takes its place
     injectFault(bench, o.fault);
     const RunSetup setup = setupFor(o, bench);
     checkSetup(setup, bench); // before anything is written
@@ -219,7 +236,7 @@ int run(const RunOptions &o)
     RunEngine engine(logbookPath);
     engine.setDevices({meter.get(), &presenter,
                        setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store,
-                       setup.intoSlot ? &slot : nullptr, correction});
+                       setup.intoSlot ? &slot : nullptr});
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

@@ -84,7 +84,7 @@ void judgeGreys(DisplayState &state, const Aim &aim)
     const XYZ white = *state.white;
     const XYZ black = *state.black;
     const RelXYZ relWhite = relativeTo(white, white);
-    double sxx = 0, sxy = 0, tone = 0, balance = 0;
+    double sxx = 0, sxy = 0, tone = 0, balance = 0, worst = 0;
     int fitted = 0, judged = 0;
     const bool native = std::holds_alternative<NativeTone>(aim.tone);
     for (const Reading &r : state.greys) {
@@ -92,8 +92,10 @@ void judgeGreys(DisplayState &state, const Aim &aim)
         if (v < 0.05 || v >= 1)
             continue;
         const XYZ neutral = fromChromaticity(chromaticity(white), r.xyz.Y);
-        balance += deltaE2000(labFromXyz(relativeTo(r.xyz, white), relWhite),
-                              labFromXyz(relativeTo(neutral, white), relWhite));
+        const double tint = deltaE2000(labFromXyz(relativeTo(r.xyz, white), relWhite),
+                                       labFromXyz(relativeTo(neutral, white), relWhite));
+        balance += tint;
+        worst = std::max(worst, tint);
         if (!native)
             tone += std::abs(
                 r.xyz.Y / white.Y / toneLuminance(aim.tone, v, {black.Y / white.Y, white.Y}) - 1);
@@ -109,6 +111,7 @@ void judgeGreys(DisplayState &state, const Aim &aim)
         state.gamma = sxy / sxx;
     if (judged >= 3) {
         state.greyBalance = balance / judged;
+        state.greyWorst = worst;
         if (!native)
             state.toneError = tone / judged;
     }

@@ -26,6 +26,7 @@ struct DisplayState {
     std::optional<double> gamma;       ///< exponent that fits the greys best, 10 % to 90 %
     std::optional<double> toneError;   ///< mean |luminance / aimed - 1|, greys from 5 % up
     std::optional<double> greyBalance; ///< mean ΔE00 of the greys' tint, from 5 % up
+    std::optional<double> greyWorst;   ///< the same, of the worst of them
     std::optional<PrimarySet> primaries;
     std::optional<double> srgbCoverage, p3Coverage;
     std::vector<Reading> greys; ///< by falling code value, white and black included

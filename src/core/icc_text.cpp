@@ -102,6 +102,38 @@ std::u16string utf16(const std::string &utf8)
     return out;
 }
 
+std::string utf8(const std::u16string &text)
+{
+    std::string out;
+    for (size_t i = 0; i < text.size(); ++i) {
+        char32_t c = text[i];
+        const bool high = c >= 0xD800 && c < 0xDC00;
+        if (high && i + 1 < text.size() && text[i + 1] >= 0xDC00 && text[i + 1] < 0xE000)
+            c = 0x10000 + ((c - 0xD800) << 10) + (text[++i] - 0xDC00);
+        else if (c >= 0xD800 && c < 0xE000)
+            c = 0xFFFD;
+        const auto tail = [&](int shift) {
+            out += static_cast<char>(0x80 | (c >> shift & 0x3F));
+        };
+        if (c < 0x80) {
+            out += static_cast<char>(c);
+        } else if (c < 0x800) {
+            out += static_cast<char>(0xC0 | c >> 6);
+            tail(0);
+        } else if (c < 0x10000) {
+            out += static_cast<char>(0xE0 | c >> 12);
+            tail(6);
+            tail(0);
+        } else {
+            out += static_cast<char>(0xF0 | c >> 18);
+            tail(12);
+            tail(6);
+            tail(0);
+        }
+    }
+    return out;
+}
+
 std::string plainAscii(const std::string &utf8)
 {
     std::string out;

@@ -10,6 +10,9 @@ namespace lantern {
 /// UTF-8 become U+FFFD.
 std::u16string utf16(const std::string &utf8);
 
+/// And back; lone surrogates become U+FFFD.
+std::string utf8(const std::u16string &utf16);
+
 /// The same text in 7-bit ASCII: Latin letters lose their marks, a few signs are spelt, everything
 /// else becomes '?'. Tabs and line ends stay, other control characters go.
 std::string plainAscii(const std::string &utf8);

@@ -1,6 +1,8 @@
 #include "core/meter_correction.h"
 
 #include "core/error.h"
+#include "core/spectra.h"
+#include "core/text.h"
 
 #include <Eigen/LU>
 #include <array>
@@ -10,15 +12,32 @@ namespace lantern {
 
 namespace {
 
-Eigen::Matrix<double, 3, 4> fourColours(const std::vector<Reading> &readings,
-                                        const std::string &source)
+using FourColours = Eigen::Matrix<double, 3, 4>;
+
+constexpr int kLastNm = kCmfFirstNm + (kCmfCount - 1) * kCmfStepNm;
+
+const SpectralTable &standardObserver()
+{
+    static const SpectralTable table = [] {
+        SpectralTable t;
+        for (int i = 0; i < kCmfCount; ++i)
+            t.nm.push_back(kCmfFirstNm + i * kCmfStepNm);
+        const ColourMatchingFunctions &cmf = cie1931();
+        for (const auto *curve : {&cmf.x, &cmf.y, &cmf.z})
+            t.curves.push_back({"", {curve->begin(), curve->end()}});
+        return t;
+    }();
+    return table;
+}
+
+FourColours fourColours(const std::vector<Reading> &readings, const std::string &source)
 {
     constexpr std::array<std::pair<DeviceRgb, const char *>, 4> wanted = {
         {{{255, 0, 0}, "red (255 0 0)"},
          {{0, 255, 0}, "green (0 255 0)"},
          {{0, 0, 255}, "blue (0 0 255)"},
          {{255, 255, 255}, "white (255 255 255)"}}};
-    Eigen::Matrix<double, 3, 4> out = Eigen::Matrix<double, 3, 4>::Zero();
+    FourColours out = FourColours::Zero();
     for (int k = 0; k < 4; ++k) {
         int n = 0;
         for (const Reading &r : readings)
@@ -36,6 +55,18 @@ Eigen::Matrix<double, 3, 4> fourColours(const std::vector<Reading> &readings,
                         std::string(wanted[k].second) + " was read as having no light");
     }
     return out;
+}
+
+Mat3 checkedMatrix(const FourColours &read, const std::string &meterSource,
+                   const FourColours &truth, const std::string &referenceSource)
+{
+    for (const auto &[set, source] :
+         {std::pair(read, meterSource), std::pair(truth, referenceSource)})
+        if (!(std::abs(set.leftCols<3>().determinant()) >
+              1e-6 * std::pow(set.leftCols<3>().sum(), 3) / 27))
+            throw Error(ErrorKind::BadInput, source,
+                        "red, green and blue are seen as the same colour");
+    return fourColourMatrix(read, truth);
 }
 
 } // namespace
@@ -57,15 +88,58 @@ Mat3 fourColourMatrix(const Eigen::Matrix<double, 3, 4> &meter,
 Mat3 correctionMatrix(const std::vector<Reading> &meter, const std::string &meterSource,
                       const std::vector<Reading> &reference, const std::string &referenceSource)
 {
-    const auto read = fourColours(meter, meterSource);
-    const auto truth = fourColours(reference, referenceSource);
-    for (const auto &[set, source] :
-         {std::pair(read, meterSource), std::pair(truth, referenceSource)})
-        if (!(std::abs(set.leftCols<3>().determinant()) >
-              1e-6 * std::pow(set.leftCols<3>().sum(), 3) / 27))
-            throw Error(ErrorKind::BadInput, source,
-                        "red, green and blue were read as the same colour");
-    return fourColourMatrix(read, truth);
+    return checkedMatrix(fourColours(meter, meterSource), meterSource,
+                         fourColours(reference, referenceSource), referenceSource);
+}
+
+std::vector<DeviceRgb> correctionPatches()
+{
+    std::vector<DeviceRgb> out;
+    for (int round = 0; round < 3; ++round)
+        out.insert(out.end(), {{255, 255, 255}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}});
+    return out;
+}
+
+Mat3 correctionFromSpectra(const SpectralTable &sensitivities, const std::string &meterSource,
+                           const SpectralTable &panel, const std::string &panelSource)
+{
+    const std::array<const char *, 3> numbers = {"X", "Y", "Z"};
+    const std::array<const char *, 4> lights = {"red", "green", "blue", "white"};
+    FourColours read = FourColours::Zero();
+    FourColours truth = FourColours::Zero();
+    const SpectralTable &observer = standardObserver();
+    const int last = panel.has("white") ? 4 : 3;
+    for (int k = 0; k < 3; ++k) {
+        const auto &meter = sensitivities.curve(numbers[static_cast<size_t>(k)], meterSource);
+        const auto &standard = observer.curves[static_cast<size_t>(k)];
+        for (int c = 0; c < last; ++c) {
+            const auto &light = panel.curve(lights[static_cast<size_t>(c)], panelSource);
+            for (int nm = kCmfFirstNm; nm <= kLastNm; ++nm) {
+                const double power = panel.at(light, nm);
+                read(k, c) += power * sensitivities.at(meter, nm);
+                truth(k, c) += power * observer.at(standard, nm);
+            }
+        }
+    }
+    if (last == 3) {
+        read.col(3) = read.leftCols<3>().rowwise().sum();
+        truth.col(3) = truth.leftCols<3>().rowwise().sum();
+    }
+    constexpr double kFarOff = 3; // no meter that is meant to read cd/m² is off by so much
+    if (const double ratio = read(1, 3) / truth(1, 3); !(ratio > 1 / kFarOff && ratio < kFarOff))
+        throw Error(ErrorKind::BadInput, meterSource,
+                    "the sensitivities are on another scale than the CIE functions: white would be "
+                    "read as " + shortNumber(ratio) + " times its luminance",
+                    "Scale them so that a perfect meter's Y has its peak at 1.");
+    return checkedMatrix(read, meterSource, truth, panelSource);
+}
+
+CorrectionKind MeterCorrection::kindFor(const std::string &displayName) const
+{
+    if (method == Method::Spectra)
+        return CorrectionKind::Spectra;
+    return !displayName.empty() && display == displayName ? CorrectionKind::Display
+                                                          : CorrectionKind::Technology;
 }
 
 MeterCorrection correctionFromJson(const Json &json, const std::string &source)
@@ -81,6 +155,10 @@ MeterCorrection correctionFromJson(const Json &json, const std::string &source)
     const auto values = root.numbers("matrix", 9, -10, 10);
     for (int i = 0; i < 9; ++i)
         c.matrix(i / 3, i % 3) = values[static_cast<size_t>(i)];
+    if (root.has("method")) // added later
+        c.method = root.oneOf("method", {"readings", "spectra"}) == "spectra"
+                       ? MeterCorrection::Method::Spectra
+                       : MeterCorrection::Method::Readings;
     root.finish();
     if (!(c.matrix.determinant() > 1e-3))
         root.fail("matrix", "cannot be a correction: it turns colours inside out");
@@ -99,6 +177,7 @@ Json correctionToJson(const MeterCorrection &c)
             {"technology", c.technology},
             {"display", c.display},
             {"created", c.created},
+            {"method", c.method == MeterCorrection::Method::Spectra ? "spectra" : "readings"},
             {"matrix", matrix}};
 }
 

@@ -2,6 +2,8 @@
 
 #include "core/json_object.h"
 #include "core/reading.h"
+#include "core/spectral_table.h"
+#include "core/uncertainty.h"
 
 #include <string>
 #include <vector>
@@ -23,8 +25,15 @@ struct MeterCorrection {
     std::string technology; ///< of the panels it is meant for
     std::string display;    ///< it was made on
     std::string created;    ///< ISO 8601
+    enum class Method {
+        Readings, ///< of one display by both meters
+        Spectra,  ///< computed
+    };
     Mat3 matrix = Mat3::Identity();
+    Method method = Method::Readings;
 
+    /// What it is for a display of that name.
+    [[nodiscard]] CorrectionKind kindFor(const std::string &displayName) const;
     [[nodiscard]] XYZ corrected(const XYZ &read) const { return toXyz(matrix * vec(read)); }
 };
 
@@ -35,6 +44,19 @@ struct MeterCorrection {
 ///         not span colour.
 Mat3 correctionMatrix(const std::vector<Reading> &meter, const std::string &meterSource,
                       const std::vector<Reading> &reference, const std::string &referenceSource);
+
+/// Patches to read with both meters for correctionMatrix(): each colour three times, in turn.
+std::vector<DeviceRgb> correctionPatches();
+
+/// Computes the matrix from spectra instead of readings: what the meter and what the CIE 1931
+/// observer see of a panel. \param sensitivities curves "X", "Y", "Z": the spectral responsivity
+/// of each number the meter gives, on the scale of the CIE functions (a perfect meter's Y has its
+/// peak at 1) \param panel curves "red", "green", "blue", and
+/// "white" where it is not their sum; all on one scale. Integrated every 1 nm, 360 to 830 nm.
+/// \throws Error BadInput naming the set and the curve that is missing, or when the curves do not
+///         span colour.
+Mat3 correctionFromSpectra(const SpectralTable &sensitivities, const std::string &meterSource,
+                           const SpectralTable &panel, const std::string &panelSource);
 
 /// Files of format "bold-lantern-correction" version 1; docs/file-formats.md. Every key is checked.
 /// \throws Error BadInput

@@ -22,6 +22,8 @@ struct ReadPatch {
     DeviceRgb rgb;
     std::optional<ScreenRegion> region =
         {}; ///< lit, the rest black; nothing: the patch's usual place
+    std::optional<double> settleSeconds =
+        {}; ///< from showing to reading; nothing: what the display was found to take
 };
 /// Stops until the person has put something right.
 struct AskPerson {

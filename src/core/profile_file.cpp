@@ -1,5 +1,6 @@
 #include "core/profile_file.h"
 
+#include "core/icc_text.h"
 #include "core/error.h"
 #include "core/lcms_context.h"
 
@@ -55,6 +56,25 @@ std::optional<VideoLut> readVideoLut(cmsHPROFILE profile)
     return lut;
 }
 
+std::string narrow(const wchar_t *units)
+{
+    std::u16string text;
+    for (; units && *units; ++units)
+        text += static_cast<char16_t>(*units);
+    return utf8(text);
+}
+
+std::map<std::string, std::string> readMetadata(cmsHPROFILE profile)
+{
+    std::map<std::string, std::string> out;
+    const cmsHANDLE dictionary = cmsReadTag(profile, cmsSigMetaTag);
+    if (!dictionary)
+        return out;
+    for (const cmsDICTentry *e = cmsDictGetEntryList(dictionary); e; e = cmsDictNextEntry(e))
+        out[narrow(e->Name)] = narrow(e->Value);
+    return out;
+}
+
 } // namespace
 
 void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
@@ -90,6 +110,7 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
         refuse(source, "the profile is not one of an RGB display");
     m_name = description(profile.get());
     m_lut = readVideoLut(profile.get());
+    m_metadata = readMetadata(profile.get());
     if (const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
         m_luminance = lumi->Y;
 

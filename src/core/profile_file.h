@@ -6,6 +6,7 @@
 
 #include <array>
 #include <cstdint>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -37,6 +38,8 @@ public:
     [[nodiscard]] const std::string &name() const { return m_name; }
     /// The `vcgt` tag, if there is one.
     [[nodiscard]] const std::optional<VideoLut> &videoLut() const { return m_lut; }
+    /// Keys and values of the `meta` tag.
+    [[nodiscard]] const std::map<std::string, std::string> &metadata() const { return m_metadata; }
     /// `lumi`, cd/m², if given.
     [[nodiscard]] std::optional<double> luminanceCdM2() const { return m_luminance; }
 
@@ -52,6 +55,7 @@ private:
     std::string m_name;
     std::optional<VideoLut> m_lut;
     std::optional<double> m_luminance;
+    std::map<std::string, std::string> m_metadata;
 };
 
 } // namespace lantern

@@ -44,6 +44,7 @@ Json stateToJson(const DisplayState &s)
     j["gamma"] = orNull(s.gamma);
     j["tone_error"] = orNull(s.toneError);
     j["grey_balance"] = orNull(s.greyBalance);
+    j["grey_worst"] = orNull(s.greyWorst);
     j["srgb_coverage"] = orNull(s.srgbCoverage);
     j["p3_coverage"] = orNull(s.p3Coverage);
     return j;
@@ -139,21 +140,39 @@ void stateTable(Page &page, const ReportData &r)
     page.line("</table>");
 }
 
+/// Each half's call, then every figure with its limit and what is known of its uncertainty.
+void verdictTable(Page &page, const Verdict &v)
+{
+    page.line("<p class=\"verdict\">" + escape(v.tolerance.title) + " — the aim: " +
+              callTitle(v.half(Half::Aim)) + "; the profile: " +
+              callTitle(v.half(Half::Profile)) + ".</p><p>Limits: " +
+              escape(v.tolerance.source) + ". Uncertainties are expanded (k = 2): scatter of the "
+              "meter's readings, its certificate, what its correction leaves, drift of the "
+              "display. A value nearer to its limit than that decides nothing.</p><table>");
+    page.row({"", "Value", "Limit", "±", "Scatter", "Certificate", "Correction", "Drift", ""},
+             "th");
+    for (const JudgedFigure &f : v.figures) {
+        const auto part = [&](double u) {
+            return u > 0 ? figureText(f.figure, kCoverageFactor * u) : std::string("—");
+        };
+        page.row({escape(figureTitle(f.figure)), figureText(f.figure, f.value),
+                  (f.atLeast ? "≥ " : "≤ ") + figureText(f.figure, f.limit),
+                  part(f.uncertainty.total()), part(f.uncertainty.scatter),
+                  part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
+                  part(f.uncertainty.drift), callTitle(f.call)});
+    }
+    page.line("</table>");
+}
+
 void validationTable(Page &page, const Validation &v)
 {
     page.line("<h2>Colour accuracy</h2>");
-    page.line("<p class=\"verdict\">" + std::string(v.within() ? "Within" : "Over") + " " +
-              escape(v.tolerance.title) + " (mean ≤ " + shortNumber(v.tolerance.meanDeltaE00) +
-              ", worst ≤ " + shortNumber(v.tolerance.maxDeltaE00) + " ΔE00): mean " +
-              fixedNumber(v.deltaE00.mean, 2) + ", median " + fixedNumber(v.deltaE00.median, 2) +
-              ", 90 % below " + fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " +
-              fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
-              ", deviation " + fixedNumber(v.deltaE00.deviation, 2) +
-              (v.meanUncertainty > 0
-                   ? "; the mean is known to ± " + fixedNumber(2 * v.meanUncertainty, 2) +
-                         " (k = 2, from the meter's scatter)"
-                   : std::string()) +
-              (v.isCloseCall() ? ". A close call: another run might say otherwise" : "") + ".</p>");
+    verdictTable(page, v.verdict);
+    page.line("<p>Of the colours: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) + ", median " +
+              fixedNumber(v.deltaE00.median, 2) + ", 90 % below " +
+              fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) +
+              ", worst " + fixedNumber(v.deltaE00.max, 2) + ", deviation " +
+              fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
     page.line("<p>" + escape(v.referenceName) +
               ", shown through the profile, relative to the measured white of " +
               fixedNumber(v.white.Y, 1) + " cd/m².</p><table>");
@@ -176,19 +195,38 @@ void validationTable(Page &page, const Validation &v)
 
 } // namespace
 
+Json verdictToJson(const Verdict &v)
+{
+    Json figures = Json::array();
+    for (const JudgedFigure &f : v.figures)
+        figures.push_back({{"figure", figureKey(f.figure)},
+                           {"value", f.value},
+                           {"limit", f.limit},
+                           {"at_least", f.atLeast},
+                           {"call", callKey(f.call)},
+                           {"standard_uncertainty",
+                            {{"scatter", f.uncertainty.scatter},
+                             {"certificate", f.uncertainty.certificate},
+                             {"correction", f.uncertainty.mismatch},
+                             {"drift", f.uncertainty.drift},
+                             {"total", f.uncertainty.total()}}}});
+    return {{"tolerance", v.tolerance.name},
+            {"source", v.tolerance.source},
+            {"aim", callKey(v.half(Half::Aim))},
+            {"profile", callKey(v.half(Half::Profile))},
+            {"overall", callKey(v.overall())},
+            {"figures", figures}};
+}
+
 Json validationToJson(const Validation &v)
 {
     Json j;
     j["reference"] = v.referenceName;
     j["white_xyz"] = toJson(v.white);
+    j["state"] = stateToJson(v.state);
     j["delta_e_2000"] = toJson(v.deltaE00);
     j["delta_e_76"] = toJson(v.deltaE76);
-    j["tolerance"] = {{"name", v.tolerance.name},
-                      {"mean", v.tolerance.meanDeltaE00},
-                      {"max", v.tolerance.maxDeltaE00}};
-    j["within"] = v.within();
-    j["close_call"] = v.isCloseCall();
-    j["mean_uncertainty"] = v.meanUncertainty;
+    j["verdict"] = verdictToJson(v.verdict);
     j["patches"] = Json::array();
     for (const ValidatedPatch &p : v.patches)
         j["patches"].push_back({{"name", p.aimed.reference.name},
@@ -243,6 +281,11 @@ Json reportToJson(const ReportData &r)
     if (r.repeatability)
         j["repeatability"] = {{"floor", toJson(toXyz(r.repeatability->floor))},
                               {"shot", toJson(toXyz(r.repeatability->shot))}};
+    if (r.certificate)
+        j["certificate"] = certificateToJson(*r.certificate);
+    j["correction_kind"] = correctionKindKey(r.correctionKind);
+    if (r.settling)
+        j["settling"] = settlingToJson(*r.settling);
     j["readings"] = {{"before", readingsToJson(r.readings.before)},
                      {"chart", readingsToJson(r.readings.chart)}};
     return j;
@@ -271,6 +314,13 @@ std::string reportToHtml(const ReportData &r)
             points += (points.empty() ? "" : "; ") + escape(point);
         page.line("<p>Not confirmed before the readings: " + points + ".</p>");
     }
+    if (r.certificate)
+        page.line("<p>Certificate of the meter: " + escape(r.certificate->laboratory) + " " +
+                  escape(r.certificate->number) + ", " + r.certificate->issued +
+                  ", to be renewed by " + r.certificate->due +
+                  (r.certificate->isOverdue(r.date) ? " (it had run out)" : "") + ".</p>");
+    if (r.settling)
+        page.line("<p>" + escape(settlingText(*r.settling)) + "</p>");
     stateTable(page, r);
     if (r.controls) {
         const MonitorControls &c = *r.controls;

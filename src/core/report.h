@@ -1,8 +1,10 @@
 #pragma once
 
 #include "core/calibration.h"
+#include "core/certificate.h"
 #include "core/controls.h"
 #include "core/display_state.h"
+#include "core/settling.h"
 #include "core/validation.h"
 
 #include <cmath>
@@ -25,6 +27,9 @@ struct ReportData {
     double profileResidual = 0; ///< mean ΔE00 of the display model
     double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
     std::optional<Repeatability> repeatability;
+    std::optional<Certificate> certificate; ///< of the meter
+    CorrectionKind correctionKind = CorrectionKind::None;
+    std::optional<Settling> settling; ///< of the display, as this meter sees it
     std::vector<std::string> skipped; ///< points of the checklist left open
     struct {
         std::vector<Reading> before, chart; ///< as taken, in order
@@ -52,6 +57,8 @@ struct RecheckedFigure {
 /// the calibration, the validation's colours and statistics.
 /// \throws Error BadInput when it is no report or lacks what is needed.
 std::vector<RecheckedFigure> recheckReport(const Json &report, const std::string &source);
+
+Json verdictToJson(const Verdict &verdict);
 
 /// A validation alone, as JSON.
 Json validationToJson(const Validation &validation);

@@ -9,6 +9,12 @@
 
 namespace lantern {
 
+namespace {
+
+constexpr DeviceRgb kWhite{255, 255, 255};
+
+} // namespace
+
 Statistics statistics(std::vector<double> values)
 {
     std::sort(values.begin(), values.end());
@@ -31,26 +37,6 @@ Statistics statistics(std::vector<double> values)
     s.p95 = quantile(0.95);
     s.max = values.back();
     return s;
-}
-
-const std::vector<Tolerance> &tolerances()
-{
-    static const std::vector<Tolerance> list = {{"studio", "Studio", 1.0, 3.0},
-                                                {"general", "General", 2.0, 5.0},
-                                                {"basic", "Basic", 3.0, 8.0}};
-    return list;
-}
-
-const Tolerance &toleranceByName(const std::string &name)
-{
-    std::string known;
-    for (const Tolerance &t : tolerances()) {
-        if (t.name == name)
-            return t;
-        known += (known.empty() ? "" : ", ") + t.name;
-    }
-    throw Error(ErrorKind::BadInput, "tolerance", "\"" + name + "\" is not known",
-                "Choose one of: " + known + ".");
 }
 
 namespace {
@@ -119,47 +105,105 @@ std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile 
 
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 {
-    std::vector<DeviceRgb> patches = {{255, 255, 255}};
+    std::vector<DeviceRgb> patches = {kWhite};
     for (const AimedPatch &p : aimed)
         patches.push_back(p.rgb);
+    for (const DeviceRgb &p : statePatches())
+        if (isNeutral(p) && !(p == kWhite))
+            patches.push_back(p);
+    patches.push_back(kWhite);
     return patches;
 }
 
-Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
-                    const std::vector<Reading> &readings, const Tolerance &tolerance,
-                    const std::optional<Repeatability> &scatter)
+namespace {
+
+/// The readings of a validation, parted.
+struct Parts {
+    XYZ white;
+    std::vector<Reading> colours;
+    std::vector<Reading> state; ///< white, greys, black
+};
+
+Parts parts(const std::vector<Reading> &readings, size_t colours)
 {
-    if (aimed.empty() || readings.size() != aimed.size() + 1)
+    Parts p;
+    const auto end = readings.begin() + 1 + static_cast<long>(colours);
+    p.colours.assign(readings.begin() + 1, end);
+    p.state.assign(end, readings.end());
+    p.state.push_back(readings.front());
+    p.white = whiteOf(p.state, "validation");
+    return p;
+}
+
+/// Values of the figures, those of the aim first, then mean, 95 % and worst of the colours.
+std::vector<double> figureValues(const ValidationRequest &r, const std::vector<Reading> &readings)
+{
+    const Parts p = parts(readings, r.aimed.size());
+    const Aim aim = r.aim.value_or(Aim{});
+    std::vector<double> values = aimFigureValues(displayState(p.state, aim), aim);
+    std::vector<double> deltas;
+    for (size_t i = 0; i < r.aimed.size(); ++i)
+        deltas.push_back(
+            deltaE2000(r.aimed[i].reference.lab, pcsLab(p.colours[i].xyz, p.white)));
+    const Statistics s = statistics(deltas);
+    values.insert(values.end(), {s.mean, s.p95, s.max});
+    return values;
+}
+
+Verdict judge(const ValidationRequest &r)
+{
+    std::vector<Figure> figures = aimFigures();
+    figures.insert(figures.end(), {Figure::ColourMean, Figure::Colour95, Figure::ColourWorst});
+    ErrorSources errors = r.errors;
+    errors.drift = whiteDrift(r.readings, errors.scatter);
+    const auto compute = [&](const std::vector<Reading> &readings) {
+        return figureValues(r, readings);
+    };
+    const std::vector<double> values = compute(r.readings);
+    const std::vector<Budget> uncertainty = budgets(r.readings, r.primaries, errors, compute);
+    Verdict verdict{r.tolerance, {}};
+    for (size_t i = 0; i < figures.size(); ++i)
+        if (const auto limit = limitOf(figures[i], r.tolerance, r.aim); limit)
+            if (const JudgedFigure f = judgeFigure(figures[i], values[i], *limit,
+                                                   isAtLeast(figures[i]), uncertainty[i]);
+                f.call != Call::NotJudged)
+                verdict.figures.push_back(f);
+    return verdict;
+}
+
+} // namespace
+
+Validation validate(const ValidationRequest &r)
+{
+    if (r.aimed.empty() || r.readings.size() < r.aimed.size() + 1)
         throw Error(ErrorKind::BadInput, "validation",
-                    std::to_string(readings.size()) + " readings for " +
-                        std::to_string(aimed.size()) + " colours and white");
+                    std::to_string(r.readings.size()) + " readings for " +
+                        std::to_string(r.aimed.size()) + " colours and white");
+    const Parts read = parts(r.readings, r.aimed.size());
     Validation v;
-    v.referenceName = referenceName;
-    v.tolerance = tolerance;
-    v.white = whiteOf({readings.front()}, "validation");
+    v.referenceName = r.referenceName;
+    v.white = read.white;
+    v.state = displayState(read.state, r.aim.value_or(Aim{}));
     std::vector<double> all00;
     std::vector<double> all76;
-    double squares = 0;
-    for (size_t i = 0; i < aimed.size(); ++i) {
+    for (size_t i = 0; i < r.aimed.size(); ++i) {
         ValidatedPatch p;
-        p.aimed = aimed[i];
-        p.measured = readings[i + 1].xyz;
+        p.aimed = r.aimed[i];
+        p.measured = read.colours[i].xyz;
         p.lab = pcsLab(p.measured, v.white);
         p.deltaE00 = deltaE2000(p.aimed.reference.lab, p.lab);
         p.deltaE76 = deltaE76(p.aimed.reference.lab, p.lab);
         p.outOfGamut = deltaE2000(p.aimed.reference.lab, p.aimed.reachable);
         p.profileError = deltaE2000(p.aimed.reachable, p.aimed.sent);
-        if (scatter) {
-            p.uncertainty = uncertaintyDeltaE00(readings[i + 1], v.white, *scatter);
-            squares += p.uncertainty * p.uncertainty;
-        }
+        if (r.errors.scatter)
+            p.uncertainty = uncertaintyDeltaE00(read.colours[i], v.white, *r.errors.scatter);
         all00.push_back(p.deltaE00);
         all76.push_back(p.deltaE76);
         v.patches.push_back(p);
     }
     v.deltaE00 = statistics(all00);
     v.deltaE76 = statistics(all76);
-    v.meanUncertainty = std::sqrt(squares) / static_cast<double>(aimed.size());
+    v.verdict = judge(r);
     return v;
 }
 

@@ -4,8 +4,8 @@
 #include "core/reading.h"
 #include "core/reference_set.h"
 #include "core/repeatability.h"
+#include "core/verdict.h"
 
-#include <cmath>
 #include <optional>
 #include <string>
 #include <vector>
@@ -21,20 +21,6 @@ struct Statistics {
 /// Percentiles by linear interpolation between order statistics (Hyndman, Fan, Am. Stat. 50 (1996)
 /// 361-365, type 7). `values` must not be empty.
 Statistics statistics(std::vector<double> values);
-
-/// Limits of a validation.
-struct Tolerance {
-    std::string name;  ///< as the command line takes it
-    std::string title; ///< for people
-    double meanDeltaE00 = 0;
-    double maxDeltaE00 = 0;
-};
-
-/// studio 1.0/3.0, general 2.0/5.0, basic 3.0/8.0 (mean/max). The numbers are common practice.
-const std::vector<Tolerance> &tolerances();
-
-/// \throws Error BadInput listing the names there are.
-const Tolerance &toleranceByName(const std::string &name);
 
 /// A reference colour and the code values that a profile shows it with.
 struct AimedPatch {
@@ -58,33 +44,34 @@ struct ValidatedPatch {
     double uncertainty = 0;  ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
 };
 
+/// What a validation found.
 struct Validation {
     std::string referenceName;
     XYZ white; ///< measured, cd/m²; the Lab values are relative to it
     std::vector<ValidatedPatch> patches;
     Statistics deltaE00, deltaE76;
-    double meanUncertainty = 0; ///< of the mean ΔE00, k = 1, from the meter's scatter; 0: not known
-    Tolerance tolerance;
-    [[nodiscard]] bool within() const
-    {
-        return deltaE00.mean <= tolerance.meanDeltaE00 && deltaE00.max <= tolerance.maxDeltaE00;
-    }
-    /// The mean lies nearer to its limit than twice its uncertainty: another run might say
-    /// otherwise.
-    [[nodiscard]] bool isCloseCall() const
-    {
-        return std::abs(deltaE00.mean - tolerance.meanDeltaE00) < 2 * meanUncertainty;
-    }
+    DisplayState state; ///< white, black and greys as they are now, against the aim
+    Verdict verdict;
 };
 
-/// Compares readings with aims. \param readings white (255, 255, 255) first, then one for each
-/// patch, in order. \param scatter of the meter, if known \throws Error BadInput when the numbers
-/// of readings and patches do not match.
-Validation validate(const std::string &referenceName, const std::vector<AimedPatch> &aimed,
-                    const std::vector<Reading> &readings, const Tolerance &tolerance,
-                    const std::optional<Repeatability> &scatter = {});
+/// What a validation needs to know.
+struct ValidationRequest {
+    std::string referenceName;
+    std::vector<AimedPatch> aimed;
+    /// Of validationPatches(), in order; those after the colours may be missing.
+    std::vector<Reading> readings;
+    Tolerance tolerance;
+    std::optional<Aim> aim = {};              ///< nothing: only the profile is judged
+    ErrorSources errors = {};                 ///< drift is found from the readings
+    PrimarySet primaries = kSrgbPrimaries;    ///< of the display
+};
 
-/// Patches to read for validate(): white, then those of `aimed`.
+/// Compares readings with aims. \throws Error BadInput when the numbers of readings and patches do
+/// not match.
+Validation validate(const ValidationRequest &request);
+
+/// Patches to read for validate(): white, those of `aimed`, then ten greys down to black and white
+/// again, which tell whether the display is still what was aimed at.
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed);
 
 } // namespace lantern

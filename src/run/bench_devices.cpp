@@ -106,25 +106,15 @@ void BenchMeter::startRoom()
 
 QByteArray BenchMeter::state() const
 {
-    const Json json = m_rig->with([](bench::Bench &b) {
-        return Json{{"clock_seconds", b.clockSeconds()},
-                    {"reading_number", b.meter().readingNumber()}};
-    });
-    return QByteArray::fromStdString(json.dump());
+    return QByteArray::fromStdString(m_rig->with([](bench::Bench &b) { return b.state().dump(); }));
 }
 
 void BenchMeter::restore(const QByteArray &state)
 {
     if (state.isEmpty())
         return;
-    const std::string source = "state of the bench in the logbook";
-    const Json json = parseJson(state.toStdString(), source);
-    JsonObject root(json, source);
-    const double clock = root.number("clock_seconds", 0, 1e12);
-    const auto number = static_cast<uint64_t>(root.number("reading_number", 0, 1e15));
     m_rig->with([&](bench::Bench &b) {
-        b.setClockSeconds(clock);
-        b.meter().setReadingNumber(number);
+        b.restore(state.toStdString(), "state of the bench in the logbook");
     });
 }
 

@@ -28,6 +28,11 @@ public:
     virtual void startZero() { emit zeroed(); }
     /// False where a person has to cover the meter first: it is then only zeroed when it asks.
     [[nodiscard]] virtual bool zeroesByItself() const { return true; }
+    /// False for a person, who takes a reading long after a patch has settled.
+    [[nodiscard]] virtual bool readsAtOnce() const { return true; }
+    /// Tells what kind of panel it looks at, for meters that correct themselves.
+    virtual void setTechnology(const QString &technology) { Q_UNUSED(technology) }
+    [[nodiscard]] virtual bool correctsForTechnology() const { return false; }
     /// Starts reading the light of the room, with the diffuser in front.
     virtual void startRoom() { emit failed(MeterFault::CannotDo, {}); }
     /// Lets time pass between readings. Simulated meters live faster.
@@ -111,8 +116,7 @@ struct Devices {
     ControlsDevice *controls = nullptr;
     VideoLutDevice *lut = nullptr;
     ProfileStore *store = nullptr;
-    MemorySlotDevice *slot = nullptr;    ///< may be null
-    std::optional<Mat3> correction = {}; ///< put on every XYZ that the meter gives
+    MemorySlotDevice *slot = nullptr; ///< may be null
 };
 
 } // namespace lantern::run

@@ -12,7 +12,7 @@ namespace lantern::run {
 
 namespace {
 
-constexpr int kSchemaVersion = 2; // 2: run.kind
+constexpr int kSchemaVersion = 3; // 2: run.kind, 3: the stage that learns the settling
 
 [[noreturn]] void failed(const QString &path, const QSqlError &error)
 {
@@ -124,6 +124,11 @@ void Logbook::createTables()
         Statement(*this, QStringLiteral("ALTER TABLE run ADD COLUMN kind TEXT NOT NULL DEFAULT "
                                         "'calibration'"))
             .run();
+    if (found == 1 || found == 2) // runs from before have passed it
+        Statement(*this, QStringLiteral("INSERT OR IGNORE INTO stage (run, stage) SELECT id, %1 "
+                                        "FROM run WHERE kind = 'calibration'")
+                             .arg(static_cast<int>(Stage::Settle)))
+            .run();
     Statement(*this, QStringLiteral("PRAGMA user_version = %1").arg(kSchemaVersion)).run();
 }
 
@@ -212,6 +217,16 @@ QByteArray Logbook::stageResult(qint64 run, Stage stage)
 {
     Statement s(*this, QStringLiteral("SELECT result FROM stage WHERE run = ? AND stage = ?"));
     s.bind(run).bind(static_cast<int>(stage)).run();
+    return s.next() ? s.value(0).toByteArray() : QByteArray();
+}
+
+QByteArray Logbook::newestResult(const QString &displayId, Stage stage)
+{
+    Statement s(*this, QStringLiteral("SELECT stage.result FROM stage JOIN run ON run.id = "
+                                      "stage.run WHERE stage.stage = ? AND run.display_id = ? "
+                                      "AND length(stage.result) > 0 "
+                                      "ORDER BY run.id DESC LIMIT 1"));
+    s.bind(static_cast<int>(stage)).bind(notNull(displayId)).run();
     return s.next() ? s.value(0).toByteArray() : QByteArray();
 }
 

@@ -54,6 +54,9 @@ public:
     [[nodiscard]] bool isFinished(qint64 run, Stage stage);
     [[nodiscard]] QByteArray stageResult(qint64 run, Stage stage);
 
+    /// Result of that stage in the newest run of the display that has one; empty: none.
+    [[nodiscard]] QByteArray newestResult(const QString &displayId, Stage stage);
+
     /// Forgets the readings of a stage and stores a changed setup, in one transaction.
     void restartStage(qint64 run, Stage stage, const RunSetup &setup);
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <ctime>
+#include <utility>
 
 namespace lantern::run {
 
@@ -33,9 +34,11 @@ double secondsSlept()
 
 } // namespace
 
-ReadingTaker::ReadingTaker(QObject *parent) : QObject(parent), m_watchdog(new QTimer(this))
+ReadingTaker::ReadingTaker(QObject *parent) : QObject(parent), m_watchdog(new QTimer(this)), m_return(new QTimer(this))
 {
     m_watchdog->setSingleShot(true);
+    m_return->setSingleShot(true);
+    connect(m_return, &QTimer::timeout, this, &ReadingTaker::settle);
     connect(m_watchdog, &QTimer::timeout, this, &ReadingTaker::onTimeout);
 }
 
@@ -48,13 +51,7 @@ void ReadingTaker::setDevices(const Devices &devices)
     end();
     m_meter = devices.meter;
     m_presenter = devices.presenter;
-    m_correction = devices.correction;
-    connect(m_presenter, &PatchPresenter::shown, this, [this] {
-        if (m_awaiting != Awaiting::Patch)
-            return;
-        await(Awaiting::Reading, m_meter->patienceMs());
-        m_meter->startReading(m_patch);
-    });
+    connect(m_presenter, &PatchPresenter::shown, this, &ReadingTaker::onShown);
     connect(m_presenter, &PatchPresenter::failed, this, [this](const QString &reason) {
         if (m_awaiting != Awaiting::Patch)
             return;
@@ -69,10 +66,12 @@ void ReadingTaker::setDevices(const Devices &devices)
         emit zeroed();
     });
     connect(m_meter, &Meter::waited, this, [this] {
-        if (m_awaiting != Awaiting::Time)
-            return;
-        end();
-        emit waited();
+        if (m_awaiting == Awaiting::Settling)
+            read();
+        else if (m_awaiting == Awaiting::Time) {
+            end();
+            emit waited();
+        }
     });
     connect(m_meter, &Meter::roomRead, this, [this](const RoomLight &room) {
         if (m_awaiting != Awaiting::Room)
@@ -81,7 +80,7 @@ void ReadingTaker::setDevices(const Devices &devices)
         emit roomRead(room);
     });
     connect(m_meter, &Meter::failed, this, [this](MeterFault fault, const QString &detail) {
-        if (m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch)
+        if (isMeterAtWork())
             fail(fault, detail);
     });
 }
@@ -98,18 +97,70 @@ void ReadingTaker::end()
 {
     m_awaiting = Awaiting::Nothing;
     m_watchdog->stop();
+    m_return->stop();
+}
+
+bool ReadingTaker::isMeterAtWork() const
+{
+    return m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch &&
+           m_awaiting != Awaiting::Return;
+}
+
+void ReadingTaker::setSettling(const Settling &settling, const std::optional<DeviceRgb> &before)
+{
+    m_settling = settling;
+    m_before = before;
+    m_screenLeft = true;
 }
 
 void ReadingTaker::take(const ReadPatch &patch)
 {
-    m_patch = patch.rgb;
+    m_patch = patch;
     m_sleptBefore = secondsSlept();
     await(Awaiting::Patch, kPatchTimeoutMs);
     m_presenter->show(patch.rgb, patch.region);
 }
 
+/// The screen may have shown anything since the patch before; then it has to settle from that first.
+/// That is time of the person's, not of the run's: a run that was taken up again reads the same.
+void ReadingTaker::onShown()
+{
+    if (m_awaiting != Awaiting::Patch)
+        return;
+    double extra = 0;
+    if (std::exchange(m_screenLeft, false) && !m_patch.settleSeconds)
+        extra = m_settling.waitSeconds({}, m_patch.rgb);
+    if (extra > 0) {
+        await(Awaiting::Return, std::nullopt);
+        m_return->start(static_cast<int>(1000 * extra));
+    } else
+        settle();
+}
+
+void ReadingTaker::settle()
+{
+    // Of a lit part the meter may see the black beside it.
+    const double found = m_patch.region ? m_settling.longestWaitSeconds()
+                                        : m_settling.waitSeconds(m_before, m_patch.rgb);
+    const double seconds = m_patch.settleSeconds.value_or(found);
+    m_before = m_patch.rgb;
+    if (seconds > 0) {
+        await(Awaiting::Settling, std::nullopt);
+        m_meter->startWait(seconds);
+    } else
+        read();
+}
+
+void ReadingTaker::read()
+{
+    await(Awaiting::Reading, m_meter->patienceMs());
+    m_meter->startReading(m_patch.rgb);
+}
+
 void ReadingTaker::zero()
 {
+    m_screenLeft = true;
+
     await(Awaiting::Zero, m_meter->patienceMs());
     m_meter->startZero();
 }
@@ -128,8 +179,9 @@ void ReadingTaker::wait(double seconds)
 
 void ReadingTaker::cancel()
 {
-    if (m_meter && m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch)
+    if (m_meter && isMeterAtWork())
         m_meter->cancel();
+    m_screenLeft = true;
     end();
 }
 

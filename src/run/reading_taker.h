@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/settling.h"
 #include "run/devices.h"
 
 #include <QPointer>
@@ -14,8 +15,13 @@ class ReadingTaker : public QObject {
 public:
     explicit ReadingTaker(QObject *parent = nullptr);
 
-    /// Uses their meter, presenter and correction.
+    /// Uses their meter and presenter.
     void setDevices(const Devices &devices);
+    /// Put on every XYZ that the meter gives.
+    void setCorrection(const std::optional<Mat3> &correction) { m_correction = correction; }
+    /// What the display was found to take after a change. \param before patch that was read last
+    /// and may have left the screen since; nothing: none
+    void setSettling(const Settling &settling, const std::optional<DeviceRgb> &before);
 
     void take(const ReadPatch &patch);
     /// Zeroes the meter, after the person did what that needs.
@@ -37,10 +43,14 @@ signals:
     void failed(const QString &message, lantern::MeterFault fault);
 
 private:
-    enum class Awaiting { Nothing, Patch, Reading, Zero, Room, Time };
+    enum class Awaiting { Nothing, Patch, Return, Settling, Reading, Zero, Room, Time };
+    [[nodiscard]] bool isMeterAtWork() const;
     void await(Awaiting what, std::optional<int> patienceMs);
     void end();
     void fail(MeterFault fault, const QString &detail = {});
+    void onShown();
+    void settle();
+    void read();
     void onReading(const XYZ &xyz, double integrationSeconds);
     void onTimeout();
 
@@ -49,7 +59,11 @@ private:
     Awaiting m_awaiting = Awaiting::Nothing;
     QTimer *m_watchdog;
     std::optional<Mat3> m_correction;
-    DeviceRgb m_patch;
+    Settling m_settling;
+    ReadPatch m_patch;
+    std::optional<DeviceRgb> m_before; ///< patch read last
+    bool m_screenLeft = false;         ///< something else may have been on the screen since
+    QTimer *m_return;                  ///< after m_screenLeft
     double m_sleptBefore = 0; ///< seconds
 };
 

@@ -64,6 +64,14 @@ void RunEngine::begin(const RunSetup &setup)
         if (setup.adjust != AdjustMode::Skip && !setup.startControls && m_devices.controls)
             m_results.setup.startControls = m_devices.controls->read();
         m_results.controls = m_results.setup.startControls;
+        const QByteArray known =
+            logbook().newestResult(QString::fromStdString(setup.displayId), Stage::Settle);
+        if (!setup.settling && !known.isEmpty())
+            m_results.setup.settling =
+                unpackSettling(known, setup.meterName, m_logbookPath.toStdString());
+        m_results.settling = m_results.setup.settling;
+        m_results.setup.learnsSettling &= m_devices.meter->readsAtOnce();
+        m_lastPatch.reset();
         m_status.run = logbook().createRun(m_results.setup);
         m_status.stage = stagesOf(setup.kind).front();
         if (setup.referenceRun != 0)
@@ -103,9 +111,12 @@ void RunEngine::resumeRun(qint64 run)
 void RunEngine::restoreDevices()
 {
     QByteArray meterState;
+    m_lastPatch.reset();
     for (const Stage stage : stagesOf(m_results.setup.kind))
-        for (const LoggedReading &l : logbook().readings(m_status.run, stage))
+        for (const LoggedReading &l : logbook().readings(m_status.run, stage)) {
             meterState = l.meterState;
+            m_lastPatch = l.reading.rgb;
+        }
     m_devices.meter->restore(meterState);
     if (m_results.setup.adjust == AdjustMode::Automatic && m_devices.controls && m_results.controls)
         m_devices.controls->write(*m_results.controls);
@@ -124,12 +135,17 @@ void RunEngine::advance()
         setActivity(Activity::Finished);
         return;
     }
-    setActivity(Activity::Waiting);
     const bool nothingToAdjust =
         m_status.stage == Stage::Adjust && m_results.setup.adjust == AdjustMode::Skip;
     const bool errand = m_results.setup.kind != RunKind::Calibration; // begun and done in one
-    if (m_automatic || nothingToAdjust || errand)
+    // Learning how long the display takes is the first part of reading it as it is.
+    const bool nothingToLearn = m_status.stage == Stage::Settle && !learnsSettling(m_results.setup);
+    const bool hasLearned = m_status.stage == Stage::Ready && learnsSettling(m_results.setup);
+    if (m_automatic || nothingToAdjust || nothingToLearn || hasLearned || errand) {
+        m_status.activity = Activity::Waiting; // for the event loop only: nobody is asked
         QMetaObject::invokeMethod(this, &RunEngine::proceed, Qt::QueuedConnection);
+    } else
+        setActivity(Activity::Waiting);
 }
 
 void RunEngine::proceed()
@@ -158,6 +174,11 @@ void RunEngine::startStage()
         }
         m_plan = makePlan(m_status.stage, m_results);
         m_lastWhite = 0;
+        m_taker.setCorrection(m_results.setup.meterCorrection
+                                  ? std::optional(m_results.setup.meterCorrection->matrix)
+                                  : std::nullopt);
+        m_devices.meter->setTechnology(QString::fromStdString(m_results.setup.technology));
+        m_taker.setSettling(m_results.settling.value_or(Settling{}), m_lastPatch);
         const auto logged = logbook().readings(m_status.run, m_status.stage);
         // The steps between the readings leave their mark on the devices: repeat the last of each.
         std::optional<MonitorControls> controls;
@@ -182,7 +203,7 @@ void RunEngine::startStage()
             m_devices.lut->load(*m_loadedLut);
         if (m_loadedSlot && !logged.empty() && m_devices.slot)
             m_devices.slot->load(*m_loadedSlot);
-        if (m_status.stage == Stage::Ready) { // the display as it is by itself
+        if (m_status.stage == Stage::Settle || m_status.stage == Stage::Ready) { // the display as it is by itself
             m_devices.lut->load(VideoLut::identity());
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());
@@ -247,7 +268,9 @@ void RunEngine::step()
                 m_loadedSlot = slot->table;
             } else {
                 collect(m_status.stage, *m_plan, m_results);
-                finishStage();
+                finishStage(m_status.stage == Stage::Settle && learnsSettling(m_results.setup)
+                                ? packSettling(m_results)
+                                : QByteArray());
                 return;
             }
             m_plan->acknowledge();
@@ -304,7 +327,9 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
             if (!logged.controls)
                 logged.controls = m_noted;
         }
+        noteOwnCorrection();
         logbook().appendReading(m_status.run, m_status.stage, logged);
+        m_lastPatch = logged.reading.rgb;
 
         if (auto *hand = dynamic_cast<HandAdjustPlan *>(m_plan.get()); hand && logged.controls)
             hand->setControls(*logged.controls);
@@ -335,6 +360,18 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         emit readingTaken(m_status.stage, logged.reading);
         QMetaObject::invokeMethod(this, &RunEngine::step, Qt::QueuedConnection);
     });
+}
+
+/// A meter that corrects itself is only known to do so once it has answered.
+void RunEngine::noteOwnCorrection()
+{
+    RunSetup &s = m_results.setup;
+    if (s.correctionKind != CorrectionKind::None || s.meterCorrection ||
+        !m_devices.meter->correctsForTechnology())
+        return;
+    s.correctionKind = CorrectionKind::Technology;
+    s.correction = "corrected for " + s.technology + " by its driver";
+    logbook().changeSetup(m_status.run, s);
 }
 
 void RunEngine::build()

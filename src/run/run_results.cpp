@@ -45,6 +45,24 @@ void unpackByEye(const QByteArray &packed, RunResults &results, const std::strin
 
 } // namespace
 
+QByteArray packSettling(const RunResults &results)
+{
+    const Json json = {{"meter", results.setup.meterName},
+                       {"settling", settlingToJson(results.settling.value_or(Settling{}))}};
+    return QByteArray::fromStdString(json.dump());
+}
+
+std::optional<Settling> unpackSettling(const QByteArray &packed, const std::string &meterName,
+                                       const std::string &source)
+{
+    const Json json = parseJson(packed.toStdString(), source);
+    JsonObject root(json, source);
+    const std::string meter = root.string("meter");
+    const Settling settling = settlingFromJson(root.object("settling"));
+    root.finish();
+    return meter == meterName ? std::optional(settling) : std::nullopt;
+}
+
 QByteArray packByEye(const RunResults &results)
 {
     const Json json = {{"lut", results.lutByEye->channels},
@@ -65,6 +83,17 @@ CalibrationTarget calibrationTarget(const RunResults &results)
     return {results.setup.linkBits, results.controls, results.setup.intoSlot};
 }
 
+ErrorSources errorSources(const RunResults &results)
+{
+    const RunSetup &s = results.setup;
+    ErrorSources errors;
+    errors.scatter = results.repeatability;
+    if (s.certificate)
+        errors.certificate = s.certificate->standard(s.technology);
+    errors.mismatch = correctionMismatch(s.correctionKind);
+    return errors;
+}
+
 SignalPath signalPathOf(const RunResults &results)
 {
     return signalPath(*results.calibration, calibrationTarget(results));
@@ -80,8 +109,14 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
         return std::make_unique<PlacementPlan>(s.patchShare[0], s.patchShare[1]);
     case Stage::Check:
         return std::make_unique<PatchListPlan>(checkFirstPatches());
+    case Stage::Settle:
+        if (!learnsSettling(s))
+            return std::make_unique<PatchListPlan>(std::vector<DeviceRgb>{});
+        return std::make_unique<SettlingPlan>();
     case Stage::Ready:
         return std::make_unique<PatchListPlan>(statePatches());
+    case Stage::FourColours:
+        return std::make_unique<PatchListPlan>(correctionPatches());
     case Stage::Adjust:
         if (s.adjust == AdjustMode::Automatic && s.startControls)
             return std::make_unique<AdjustPlan>(s.aim, *s.startControls, s.controls);
@@ -125,7 +160,11 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
             list->readings(),
             ProfileFile({before.profile.begin(), before.profile.end()}, "profile of the last run"),
             before.white, before.black, before.scatter);
-    } else if (stage == Stage::Ready && list) {
+    } else if (const auto *settling = dynamic_cast<const SettlingPlan *>(&plan))
+        results.settling = settling->result();
+    else if (stage == Stage::FourColours && list)
+        results.fourColours = list->readings();
+    else if (stage == Stage::Ready && list) {
         results.found = list->readings();
         results.before = displayState(results.found, results.setup.aim);
     } else if (const auto *adjust = dynamic_cast<const AdjustPlan *>(&plan)) {
@@ -144,9 +183,15 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         results.after = displayState(steadyReadings(results.chart), results.setup.aim);
         results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
-        results.validation =
-            validate(lantern40().name, aimedBy(results), list->readings(),
-                     toleranceByName(results.setup.tolerance), results.repeatability);
+        results.validation = validate({.referenceName = lantern40().name,
+                                       .aimed = aimedBy(results),
+                                       .readings = list->readings(),
+                                       .tolerance = toleranceByName(results.setup.tolerance),
+                                       .aim = results.setup.aim,
+                                       .errors = errorSources(results),
+                                       .primaries = results.after && results.after->primaries
+                                                        ? *results.after->primaries
+                                                        : kSrgbPrimaries});
 }
 
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)
@@ -189,6 +234,7 @@ RunResults loadResults(Logbook &logbook, qint64 run)
     RunResults results;
     results.setup = logbook.setup(run);
     results.controls = results.setup.startControls;
+    results.settling = results.setup.settling;
     const std::string path = logbook.path().toStdString();
     if (results.setup.referenceRun != 0)
         results.reference = checkReference(loadResults(logbook, results.setup.referenceRun));
@@ -244,11 +290,13 @@ ReadingSet chartReadings(const RunResults &r)
     set.readings = r.chart;
     if (r.calibration)
         set.path = signalPathOf(r);
-    set.keywords = {{"DISPLAY", r.setup.displayName},
+    if (r.settling)
+        set.keywords["SETTLING"] = settlingToJson(*r.settling).dump();
+    set.keywords.insert({{"DISPLAY", r.setup.displayName},
                     {"METER", r.setup.meterName},
                     {"CORRECTION", r.setup.correction},
                     {"CREATED", r.setup.startedAt},
-                    {"AIM", aimSummary(r.setup.aim)}};
+                    {"AIM", aimSummary(r.setup.aim)}});
     return set;
 }
 
@@ -303,6 +351,9 @@ ReportData reportData(const RunResults &r)
     report.chartPatches = static_cast<int>(r.chart.size());
     report.profileResidual = r.profileResidual;
     report.expectedError = r.expectedError;
+    report.settling = r.settling;
+    report.certificate = r.setup.certificate;
+    report.correctionKind = r.setup.correctionKind;
     report.readings = {r.found, r.chart};
     report.repeatability = r.repeatability;
     report.skipped = r.setup.skipped;

@@ -32,6 +32,7 @@ struct RunResults {
     RunSetup setup;
     std::vector<Reading> found;              ///< readings of the Ready stage
     std::optional<DisplayState> before;      ///< what they say
+    std::optional<Settling> settling;        ///< learned in this run or known before
     std::vector<WhiteReading> whites;        ///< trail of the adjustment
     std::optional<Advice> advice;            ///< what to turn next
     std::optional<MonitorControls> controls; ///< where they stand
@@ -51,8 +52,12 @@ struct RunResults {
     std::optional<Placement> placement;
     std::optional<CheckReference> reference;
     std::optional<CheckFirst> check;
+    std::vector<Reading> fourColours; ///< by one meter, for its correction
     std::optional<VideoLut> lutByEye; ///< profile and installedPath go with it
 };
+
+/// Where the readings of this run may be off; drift apart.
+ErrorSources errorSources(const RunResults &results);
 
 /// Where the calibration of this run goes, and how code values reach the panel after it.
 CalibrationTarget calibrationTarget(const RunResults &results);
@@ -75,6 +80,11 @@ void replay(StagePlan &plan, const std::vector<LoggedReading> &readings,
 
 /// Results of all finished stages of a run, from its readings.
 RunResults loadResults(Logbook &logbook, qint64 run);
+
+/// Content of the Settle stage's result in the logbook, and back; nothing for another meter.
+QByteArray packSettling(const RunResults &results);
+std::optional<Settling> unpackSettling(const QByteArray &packed, const std::string &meterName,
+                                       const std::string &source);
 
 /// Content of the Build stage's result in the logbook.
 QByteArray packProfile(const RunResults &results);

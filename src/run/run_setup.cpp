@@ -43,6 +43,11 @@ double whiteSheetLuminance(double illuminanceLux)
     return illuminanceLux / std::numbers::pi;
 }
 
+bool learnsSettling(const RunSetup &setup)
+{
+    return setup.learnsSettling && !setup.settling;
+}
+
 const char *profileKey(ProfileKind kind)
 {
     return kind == ProfileKind::Table ? "table" : kind == ProfileKind::Matrix ? "matrix" : "gamma";
@@ -99,6 +104,12 @@ Json setupToJson(const RunSetup &s)
         j["room_light"] = {{"illuminance", s.roomLight->illuminanceLux},
                            {"xy", {s.roomLight->chromaticity.x, s.roomLight->chromaticity.y}},
                            {"reflectance", s.reflectance}};
+    j["correction_kind"] = correctionKindKey(s.correctionKind);
+    j["meter_correction"] =
+        s.meterCorrection ? correctionToJson(*s.meterCorrection) : Json(nullptr);
+    j["certificate"] = s.certificate ? certificateToJson(*s.certificate) : Json(nullptr);
+    j["settling"] = s.settling ? settlingToJson(*s.settling) : Json(nullptr);
+    j["learns_settling"] = s.learnsSettling;
     j["start_controls"] = s.startControls ? controlsToJson(*s.startControls) : Json(nullptr);
     return j;
 }
@@ -110,7 +121,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     RunSetup s;
     if (root.has("kind")) { // added after the first logbooks
         s.kind = runKindByKey(QString::fromStdString(
-            root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye"})));
+            root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye", "four-colours"})));
         s.referenceRun = root.raw("reference_run").get<qint64>();
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};
@@ -124,6 +135,19 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.mapping = root.raw("mapping").get<decltype(s.mapping)>();
     s.meterName = root.string("meter");
     s.correction = root.string("correction");
+    if (root.has("correction_kind")) { // added later
+        s.correctionKind = correctionKindByKey(root.string("correction_kind"));
+        if (!root.raw("meter_correction").is_null())
+            s.meterCorrection = correctionFromJson(root.raw("meter_correction"), source);
+        if (!root.raw("certificate").is_null())
+            s.certificate = certificateFromJson(root.raw("certificate"), source);
+    }
+    s.learnsSettling = root.has("settling"); // added later: runs before that never waited
+    if (s.learnsSettling) {
+        if (!root.raw("settling").is_null())
+            s.settling = settlingFromJson(root.object("settling"));
+        s.learnsSettling = root.boolean("learns_settling");
+    }
     s.chartPatches = root.integer("chart", 0, 1000000);
     s.expectedError = root.number("expected_error", 0, 100);
     s.maxMinutes = root.number("max_minutes", 0, 10000);

@@ -2,7 +2,10 @@
 
 #include "core/adjustment.h"
 #include "core/aim.h"
+#include "core/certificate.h"
+#include "core/meter_correction.h"
 #include "core/profile_writer.h"
+#include "core/settling.h"
 #include "run/stage.h"
 
 #include <array>
@@ -38,6 +41,12 @@ struct RunSetup {
     /// Metadata by which the desktop's colour service finds the display for a profile.
     std::vector<std::pair<std::string, std::string>> mapping = {};
     std::string meterName, correction;
+    std::optional<MeterCorrection> meterCorrection = {}; ///< put on every reading
+    CorrectionKind correctionKind = CorrectionKind::None;
+    std::optional<Certificate> certificate = {}; ///< of the meter
+    /// Known from an earlier run of this display with this meter; nothing: to be learned.
+    std::optional<Settling> settling = {};
+    bool learnsSettling = true; ///< false for meters that no light is too slow for: a person
     Aim aim;
     int chartPatches = 96;
     std::vector<DeviceRgb> chartList = {}; ///< patches of the person's own instead
@@ -59,6 +68,9 @@ struct RunSetup {
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
 };
+
+/// The run starts with learning how long the display takes to settle.
+bool learnsSettling(const RunSetup &setup);
 
 /// "table", "matrix" or "gamma", and back.
 const char *profileKey(ProfileKind kind);

@@ -8,24 +8,26 @@ namespace lantern::run {
 
 namespace {
 
-const std::array<std::pair<RunKind, const char *>, 5> kKinds = {
+const std::array<std::pair<RunKind, const char *>, 6> kKinds = {
     {{RunKind::Calibration, "calibration"},
      {RunKind::WarmUp, "warm-up"},
      {RunKind::Placement, "placement"},
      {RunKind::Check, "check"},
-     {RunKind::ByEye, "by-eye"}}};
+     {RunKind::ByEye, "by-eye"},
+     {RunKind::FourColours, "four-colours"}}};
 
 } // namespace
 
 const std::vector<Stage> &stagesOf(RunKind kind)
 {
-    static const std::vector<Stage> calibration = {Stage::Ready,   Stage::Adjust, Stage::Calibrate,
-                                                   Stage::Measure, Stage::Build,  Stage::Install,
-                                                   Stage::Validate};
+    static const std::vector<Stage> calibration = {
+        Stage::Settle, Stage::Ready, Stage::Adjust,  Stage::Calibrate,
+        Stage::Measure, Stage::Build, Stage::Install, Stage::Validate};
     static const std::vector<Stage> warmUp = {Stage::WarmUp};
     static const std::vector<Stage> placement = {Stage::Place};
     static const std::vector<Stage> check = {Stage::Check};
     static const std::vector<Stage> byEye = {Stage::ByEye};
+    static const std::vector<Stage> fourColours = {Stage::FourColours};
     switch (kind) {
     case RunKind::Calibration:
         break;
@@ -37,6 +39,8 @@ const std::vector<Stage> &stagesOf(RunKind kind)
         return check;
     case RunKind::ByEye:
         return byEye;
+    case RunKind::FourColours:
+        return fourColours;
     }
     return calibration;
 }
@@ -73,6 +77,10 @@ QString stageKey(Stage stage)
         return QStringLiteral("check");
     case Stage::ByEye:
         return QStringLiteral("by-eye");
+    case Stage::Settle:
+        return QStringLiteral("settle");
+    case Stage::FourColours:
+        return QStringLiteral("four-colours");
     case Stage::Done:
         break;
     }

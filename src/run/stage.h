@@ -20,10 +20,12 @@ enum class Stage {
     Place = 9,  ///< where the meter hangs
     Check = 10, ///< does the last run still hold?
     ByEye = 11, ///< what a person found without a meter
+    Settle = 12, ///< how long the display takes after a change; before Ready
+    FourColours = 13, ///< red, green, blue, white, to correct one meter by another
 };
 
 /// What a run is for.
-enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye };
+enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye, FourColours };
 
 /// The stages of a kind of run, in the order of the work.
 const std::vector<Stage> &stagesOf(RunKind kind);
@@ -32,7 +34,7 @@ Stage stageAfter(RunKind kind, Stage stage);
 
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);
-/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye"; and
+/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye", "four-colours"; and
 /// back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);

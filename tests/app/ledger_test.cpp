@@ -82,8 +82,8 @@ private slots:
         QTest::addColumn<double>("deltaUv");
         QTest::addColumn<int>("mark");
         QTest::newRow("not visible") << 0.0009 << int(Mark::Within);
-        QTest::newRow("visible side by side") << 0.003 << int(Mark::Near);
-        QTest::newRow("plain") << 0.01 << int(Mark::Over);
+        QTest::newRow("at the limit of Studio") << 0.003 << int(Mark::Within);
+        QTest::newRow("just over") << 0.0031 << int(Mark::Over);
     }
     void whiteIsJudgedByItsDistance()
     {
@@ -100,6 +100,36 @@ private slots:
         QCOMPARE(row(rows, "White point").now, QStringLiteral("6600"));
         QCOMPARE(row(rows, "Luminance").mark, Mark::Within);
         QCOMPARE(row(rows, "Luminance").now, QStringLiteral("119.0"));
+    }
+
+    /// Read is not within: black has a limit of its own, and without one nothing is claimed.
+    void blackIsHeldAgainstTheContrastAskedFor()
+    {
+        SessionState s = withRun(Activity::Waiting, Stage::Build);
+        DisplayState d;
+        d.white = XYZ{110, 120, 130};
+        d.black = XYZ{0.9, 1, 1.1};
+        d.contrast = 120;
+        s.results.after = d;
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::Over); // Studio wants 200:1
+        d.contrast = 900;
+        s.results.after = d;
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::Within);
+        s.results.setup.tolerance = "viewing"; // asks for none
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::NotJudged);
+    }
+
+    /// After the validation its verdict decides, uncertainty and all.
+    void theVerdictDecidesTheMarks()
+    {
+        SessionState s = withRun(Activity::Finished, Stage::Done);
+        Validation v;
+        v.deltaE00.mean = 0.98;
+        v.verdict.figures = {judgeFigure(Figure::ColourMean, 0.98, 1, false, {0.02, 0, 0, 0}),
+                             judgeFigure(Figure::White, 0.01, 0.003, false, {})};
+        s.results.validation = v;
+        QCOMPARE(row(ledgerRows(s), "Colour accuracy").mark, Mark::Open);
+        QCOMPARE(row(ledgerRows(s), "White point").mark, Mark::Over);
     }
 
     void nativeAimsAreNotJudgedAgainstNumbers()
@@ -202,7 +232,8 @@ private slots:
 
     void everyMarkHasAWord()
     {
-        for (const Mark m : {Mark::NotMeasured, Mark::Within, Mark::Near, Mark::Over, Mark::Stale})
+        for (const Mark m : {Mark::NotMeasured, Mark::NotJudged, Mark::Within, Mark::Open, Mark::Over,
+                             Mark::Stale, Mark::ByEye})
             QVERIFY(!markWord(m).isEmpty());
     }
 };

@@ -1,6 +1,8 @@
 #include "bench_parts.h"
 #include "core/difference.h"
 #include "core/error.h"
+#include "core/meter_correction.h"
+#include "core/text.h"
 #include "runner.h"
 
 #include <Eigen/LU>
@@ -55,6 +57,69 @@ private slots:
         const Vec3 white = reed.factoryMatrix() * reed.channelSignals(generic) * Vec3::Ones();
         const XYZ truth = toXyz(generic.channelXyz() * Vec3::Ones());
         VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(white)), uvPrime(truth)), 1e-6);
+    }
+
+    /// Computed from spectra, the correction makes the meter right on the very panel whose spectra
+    /// these are, as good as one made by readings.
+    void aCorrectionFromSpectraMakesItRight()
+    {
+        const Display &panel = genericDisplay("oled");
+        const Meter reed(meterFromJson(reedJson(), "m"), genericDisplay("led-phosphor"), 1);
+        QString meterCsv = QStringLiteral("nm;X;Y;Z\n");
+        QString panelCsv = QStringLiteral("nm,Red,Green,Blue\n");
+        for (int i = 0; i < kBands; ++i) {
+            const Vec3 raw(reed.filter(0)[i], reed.filter(1)[i], reed.filter(2)[i]);
+            const Vec3 seen = reed.factoryMatrix() * raw;
+            const QString nm = QString::number(kFirstNm + 5 * i);
+            meterCsv += QStringLiteral("%1;%2;%3;%4\n").arg(nm).arg(seen[0], 0, 'g', 15)
+                            .arg(seen[1], 0, 'g', 15).arg(seen[2], 0, 'g', 15);
+            panelCsv += QStringLiteral("%1,%2,%3,%4\n").arg(nm)
+                            .arg(panel.channelSpectrum(0)[i], 0, 'g', 15)
+                            .arg(panel.channelSpectrum(1)[i], 0, 'g', 15)
+                            .arg(panel.channelSpectrum(2)[i], 0, 'g', 15);
+        }
+        const SpectralTable light = spectraFromText(panelCsv.toStdString(), "panel.csv");
+        const Mat3 m = correctionFromSpectra(spectraFromText(meterCsv.toStdString(), "meter.csv"),
+                                             "meter.csv", light, "panel.csv");
+        const Mat3 read = reed.factoryMatrix() * reed.channelSignals(panel);
+        for (const Vec3 &drive : {Vec3(1, 1, 1), Vec3(1, 0, 0), Vec3(0, 1, 0), Vec3(0, 0, 1)}) {
+            const XYZ before = toXyz(read * drive);
+            const XYZ after = toXyz(m * read * drive);
+            const XYZ truth = toXyz(panel.channelXyz() * drive);
+            VERIFY_BELOW(deltaUvPrime(uvPrime(after), uvPrime(truth)), 1e-4);
+            QVERIFY(deltaUvPrime(uvPrime(before), uvPrime(truth)) > 1e-3);
+        }
+        VERIFY_NEAR((m * read * Vec3::Ones())[1] / (panel.channelXyz() * Vec3::Ones())[1], 1, 1e-4);
+
+        // The same numbers as CGATS, a row for each curve.
+        std::string fields = "SAMPLE_NAME";
+        std::array<std::string, 3> rows = {"red", "green", "blue"};
+        for (int i = 0; i < kBands; ++i) {
+            fields += " SPECTRAL_NM" + std::to_string(kFirstNm + 5 * i);
+            for (int c = 0; c < 3; ++c)
+                rows[size_t(c)] += " " + exactNumber(panel.channelSpectrum(c)[i]);
+        }
+        const std::string cgats = "CGATS.17\nNUMBER_OF_FIELDS " + std::to_string(kBands + 1) +
+                                  "\nBEGIN_DATA_FORMAT\n" + fields +
+                                  "\nEND_DATA_FORMAT\nNUMBER_OF_SETS 3\nBEGIN_DATA\n" + rows[0] +
+                                  "\n" + rows[1] + "\n" + rows[2] + "\nEND_DATA\n";
+        const SpectralTable same = spectraFromText(cgats, "panel.cgats");
+        QCOMPARE(same.nm, light.nm);
+        for (size_t i = 0; i < same.nm.size(); ++i)
+            VERIFY_NEAR(same.curve("green", "p").values[i], light.curve("green", "p").values[i],
+                        1e-12);
+        VERIFY_ERROR(correctionFromSpectra(same, "panel.cgats", light, "panel.csv"), "\"X\"");
+    }
+
+    void spectraOfNoUseAreRefused()
+    {
+        VERIFY_ERROR(spectraFromText("380 0.1\n", "s.csv"), "titled \"nm\"");
+        VERIFY_ERROR(spectraFromText("nm,X\n380,1\n385,two\n", "s.csv"), "s.csv, line 3");
+        VERIFY_ERROR(spectraFromText("nm,X\n380,1\n385,1\n", "s.csv"), "no spectra");
+        std::string gap = "nm,X\n";
+        for (int nm = 400; nm <= 700; nm += 30)
+            gap += std::to_string(nm) + ",1\n";
+        VERIFY_ERROR(spectraFromText(gap, "s.csv"), "steps of 20 nm");
     }
 
     /// Ohno and Hardis 1997: with the correction all four colours have the reference's

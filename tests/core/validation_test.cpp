@@ -24,8 +24,7 @@ private slots:
         m_icc = buildProfile(m_display.read(makeChart(150)), {}, "toy").icc;
         const ProfileFile profile(m_icc, "toy");
         m_aimed = aimedPatches(lantern40(), profile);
-        m_validation = validate("Lantern 40", m_aimed, m_display.read(validationPatches(m_aimed)),
-                                toleranceByName("studio"));
+        m_validation = validated(m_display);
     }
 
     void statisticsOfKnownNumbers()
@@ -45,16 +44,16 @@ private slots:
     {
         QCOMPARE(m_validation.patches.size(), size_t(40));
         VERIFY_BELOW(m_validation.deltaE00.mean, 0.6);
-        QVERIFY(m_validation.within());
+        QCOMPARE(m_validation.verdict.half(Half::Profile), Call::Within);
+        QCOMPARE(m_validation.verdict.half(Half::Aim), Call::NotJudged); // no aim was given
     }
 
     void aWrongDisplayDoesNot()
     {
         ToyDisplay other = m_display;
         other.gamma = {1.8, 2.6, 2.0};
-        const Validation v = validate("Lantern 40", m_aimed, other.read(validationPatches(m_aimed)),
-                                      toleranceByName("basic"));
-        QVERIFY(!v.within());
+        const Validation v = validated(other, "basic");
+        QCOMPARE(v.verdict.overall(), Call::Over);
         QVERIFY(v.deltaE00.mean > 3);
     }
 
@@ -62,8 +61,10 @@ private slots:
     {
         const ReferenceSet wild{"wild", {{"far green", {80, -150, 100}}, {"grey", {50, 0, 0}}}};
         const auto aimed = aimedPatches(wild, ProfileFile(m_icc, "toy"));
-        const Validation v =
-            validate("wild", aimed, m_display.read(validationPatches(aimed)), tolerances().front());
+        const Validation v = validate({.referenceName = "wild",
+                                       .aimed = aimed,
+                                       .readings = m_display.read(validationPatches(aimed)),
+                                       .tolerance = tolerances().front()});
         QVERIFY(v.patches[0].outOfGamut > 5);
         VERIFY_NEAR(v.patches[0].deltaE00, v.patches[0].outOfGamut, 1.0);
         VERIFY_BELOW(v.patches[1].outOfGamut, 0.5);
@@ -97,7 +98,9 @@ private slots:
 
     void refusesMismatchedReadings()
     {
-        VERIFY_ERROR(validate("x", m_aimed, {}, tolerances().front()), "0 readings for 40");
+        VERIFY_ERROR(validate({.referenceName = "x", .aimed = m_aimed, .readings = {},
+                               .tolerance = tolerances().front()}),
+                     "0 readings for 40");
         VERIFY_ERROR(toleranceByName("lenient"), "studio, general, basic");
     }
 
@@ -176,6 +179,15 @@ private slots:
     }
 
 private:
+    [[nodiscard]] Validation validated(const ToyDisplay &display,
+                                       const std::string &tolerance = "studio") const
+    {
+        return validate({.referenceName = "Lantern 40",
+                         .aimed = m_aimed,
+                         .readings = display.read(validationPatches(m_aimed)),
+                         .tolerance = toleranceByName(tolerance)});
+    }
+
     ToyDisplay m_display;
     std::vector<uint8_t> m_icc;
     std::vector<AimedPatch> m_aimed;

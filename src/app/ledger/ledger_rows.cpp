@@ -20,23 +20,7 @@ QString tr(const char *text, const char *comment = nullptr)
     return QCoreApplication::translate("Ledger", text, comment);
 }
 
-/// Limits of the marks; common practice, the strict ones what a careful studio asks for.
-struct Limits {
-    double within, near;
-};
-constexpr Limits kWhiteDeltaUv{0.0010, 0.0040};
-constexpr Limits kLuminance{0.02, 0.05};
-constexpr Limits kTone{0.03, 0.06};
-constexpr Limits kGreyBalance{1.0, 2.0};
-constexpr Limits kAccuracy{1.0, 2.0};
-constexpr Limits kGamutMissing{3, 10}; ///< per cent of the aimed one
-
-Mark judge(const std::optional<double> &value, Limits limits)
-{
-    if (!value)
-        return Mark::NotMeasured;
-    return *value <= limits.within ? Mark::Within : *value <= limits.near ? Mark::Near : Mark::Over;
-}
+constexpr double kGamutMissing = 3; ///< per cent of the aimed one; common practice
 
 template <class F>
 auto from(const std::optional<DisplayState> &state, F &&pick) -> decltype(pick(*state))
@@ -55,6 +39,55 @@ template <class F> void fill(LedgerRow &row, const Sources &s, int decimals, F &
     row.lastTime = figure(from(s.last, pick), decimals);
 }
 
+/// What the tolerance says about some figures together. Before the validation has judged them, the
+/// readings at hand are held against the limits as they are.
+class Marks {
+public:
+    Marks(const SessionState &state, const DisplayState &now, const Aim &aim)
+        : m_tolerance(toleranceByName(state.results.setup.tolerance)),
+          m_validation(state.results.validation ? &*state.results.validation : nullptr),
+          m_aim(aim),
+          m_values(aimFigureValues(now, aim))
+    {}
+
+    [[nodiscard]] Mark of(std::initializer_list<Figure> figures, bool measured) const
+    {
+        Call call = Call::NotJudged;
+        for (const Figure figure : figures)
+            call = std::max(call, callOf(figure));
+        return call == Call::NotJudged && measured ? Mark::NotJudged : markOf(call);
+    }
+    [[nodiscard]] const Tolerance &tolerance() const { return m_tolerance; }
+
+private:
+    [[nodiscard]] Call callOf(Figure figure) const
+    {
+        if (m_validation) {
+            if (const JudgedFigure *f = m_validation->verdict.find(figure))
+                return f->call;
+            return Call::NotJudged;
+        }
+        const auto &known = aimFigures();
+        const auto at = std::find(known.begin(), known.end(), figure);
+        const auto limit = limitOf(figure, m_tolerance, m_aim);
+        if (at == known.end() || !limit)
+            return Call::NotJudged;
+        return judgeFigure(figure, m_values[static_cast<size_t>(at - known.begin())], *limit,
+                           isAtLeast(figure), {})
+            .call;
+    }
+
+    const Tolerance &m_tolerance;
+    const Validation *m_validation;
+    const Aim &m_aim;
+    std::vector<double> m_values;
+};
+
+QString atMost(const std::optional<double> &limit)
+{
+    return limit ? QStringLiteral("≤ ") + figure(limit, 1) : kDash;
+}
+
 LedgerRow readyRow(const SessionState &state)
 {
     const auto done = std::count_if(state.ready.begin(), state.ready.end(),
@@ -64,7 +97,7 @@ LedgerRow readyRow(const SessionState &state)
     row.before = row.lastTime = kDash;
     row.now = QLocale().toString(done);
     const bool all = done == static_cast<long>(state.ready.size());
-    row.mark = all ? Mark::Within : state.readyConfirmed ? Mark::Near : Mark::NotMeasured;
+    row.mark = all ? Mark::Within : state.readyConfirmed ? Mark::Open : Mark::NotMeasured;
     row.view = ViewId::Ready;
     return row;
 }
@@ -107,6 +140,7 @@ QString measureVerb(const run::RunSetup &setup)
 QString stageVerb(const SessionState &state)
 {
     switch (state.status.stage) {
+    case Stage::Settle:
     case Stage::Ready:
         return tr("Read the display as it is");
     case Stage::Adjust:
@@ -124,6 +158,7 @@ QString stageVerb(const SessionState &state)
     case Stage::WarmUp:
     case Stage::Place:
     case Stage::Check:
+    case Stage::FourColours:
     case Stage::ByEye:
     case Stage::Done:
         break;
@@ -134,6 +169,8 @@ QString stageVerb(const SessionState &state)
 QString stageHint(const SessionState &state)
 {
     switch (state.status.stage) {
+    case Stage::Settle:
+        return tr("First how fast its light settles, then what it shows, for comparison.");
     case Stage::Ready:
         return tr("White, black, primaries and nine greys, for comparison.");
     case Stage::Adjust:
@@ -153,6 +190,7 @@ QString stageHint(const SessionState &state)
     case Stage::WarmUp:
     case Stage::Place:
     case Stage::Check:
+    case Stage::FourColours:
     case Stage::ByEye:
     case Stage::Done:
         break;
@@ -163,6 +201,8 @@ QString stageHint(const SessionState &state)
 QString workingText(const SessionState &state)
 {
     switch (state.status.stage) {
+    case Stage::Settle:
+        return tr("Learning how fast it settles");
     case Stage::Ready:
         return tr("Reading the display");
     case Stage::Adjust:
@@ -183,6 +223,8 @@ QString workingText(const SessionState &state)
         return tr("Looking for the meter");
     case Stage::Check:
         return tr("Checking");
+    case Stage::FourColours:
+        return tr("Reading four colours");
     case Stage::ByEye:
     case Stage::Done:
         break;
@@ -254,6 +296,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     Sources s{r.before, presentState(state), {}};
     if (state.lastTime)
         s.last = state.lastTime->after;
+    const Marks marks(state, *s.now, aim);
     std::vector<LedgerRow> rows = {readyRow(state)};
 
     LedgerRow white{tr("White point"), QStringLiteral("K")};
@@ -262,7 +305,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     white.aim = cct ? figure(cct, 0) : tr("native");
     fill(white, s, 0,
          [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
-    white.mark = judge(s.now->deltaUv, kWhiteDeltaUv);
+    white.mark = marks.of({Figure::White}, s.now->cct.has_value());
     rows.push_back(white);
 
     LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
@@ -270,10 +313,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : tr("native");
     fill(luminance, s, 1,
          [](const DisplayState &d) { return d.white ? std::optional(d.white->Y) : std::nullopt; });
-    if (s.now->white)
-        luminance.mark = aim.luminanceCdM2
-                             ? judge(std::abs(s.now->white->Y / *aim.luminanceCdM2 - 1), kLuminance)
-                             : Mark::Within;
+    luminance.mark = marks.of({Figure::Luminance, Figure::Brightness}, s.now->white.has_value());
     rows.push_back(luminance);
 
     LedgerRow black{tr("Black"), QStringLiteral("cd/m²")};
@@ -282,7 +322,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
         aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
     fill(black, s, 3,
          [](const DisplayState &d) { return d.black ? std::optional(d.black->Y) : std::nullopt; });
-    black.mark = s.now->black ? Mark::Within : Mark::NotMeasured;
+    black.mark = marks.of({Figure::Contrast, Figure::BareContrast}, s.now->black.has_value());
     rows.push_back(black);
 
     LedgerRow tone{tr("Tone curve"), tr("gamma")};
@@ -292,16 +332,14 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     else
         tone.aim = QString::fromStdString(toneName(aim.tone));
     fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
-    tone.mark = std::holds_alternative<NativeTone>(aim.tone) && s.now->gamma
-                    ? Mark::Within
-                    : judge(s.now->toneError, kTone);
+    tone.mark = marks.of({Figure::ToneMean}, s.now->gamma.has_value());
     rows.push_back(tone);
 
     LedgerRow grey{tr("Grey balance"), QStringLiteral("ΔE00")};
     grey.view = ViewId::Tone;
-    grey.aim = QStringLiteral("≤ ") + figure(kGreyBalance.within, 1);
+    grey.aim = atMost(marks.tolerance().greyMean);
     fill(grey, s, 1, [](const DisplayState &d) { return d.greyBalance; });
-    grey.mark = judge(s.now->greyBalance, kGreyBalance);
+    grey.mark = marks.of({Figure::GreyMean, Figure::GreyWorst}, s.now->greyBalance.has_value());
     rows.push_back(grey);
 
     // Of sRGB, or of the aimed primaries.
@@ -316,18 +354,21 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     fill(gamut, s, 0, covered);
     gamut.mark = Mark::NotMeasured;
     if (const auto now = covered(*s.now))
-        gamut.mark = aim.primaries ? judge(100 - *now, kGamutMissing) : Mark::Within;
+        gamut.mark = !aim.primaries                 ? Mark::NotJudged
+                     : 100 - *now <= kGamutMissing ? Mark::Within
+                                                   : Mark::Over;
     rows.push_back(gamut);
 
     LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
     accuracy.view = ViewId::Accuracy;
-    accuracy.aim = QStringLiteral("≤ ") + figure(kAccuracy.within, 1);
+    accuracy.aim = atMost(marks.tolerance().colourMean);
     accuracy.before = kDash;
     std::optional<double> mean;
     if (r.validation)
         mean = r.validation->deltaE00.mean;
     accuracy.now = figure(mean, 2);
-    accuracy.mark = judge(mean, kAccuracy);
+    accuracy.mark = marks.of({Figure::ColourMean, Figure::Colour95, Figure::ColourWorst},
+                             mean.has_value());
     std::optional<double> lastMean;
     if (state.lastTime && state.lastTime->validation)
         lastMean = state.lastTime->validation->deltaE00.mean;

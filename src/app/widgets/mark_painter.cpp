@@ -20,7 +20,10 @@ void paintMark(QPainter &painter, const QRectF &box, Mark mark)
         painter.setBrush(theme::kText);
         painter.drawEllipse(r);
         break;
-    case Mark::Near:
+    case Mark::NotJudged:
+        painter.drawEllipse(r.center(), 0.14 * side, 0.14 * side);
+        break;
+    case Mark::Open:
         painter.drawEllipse(r);
         painter.setBrush(theme::kText);
         painter.drawPie(r, 90 * 16, 180 * 16);

@@ -45,6 +45,8 @@ run::RunSetup setupOf(bench::Bench &b)
     s.technology = b.technology();
     s.meterName = b.meter().description().name;
     s.correction = b.meter().description().isReference() ? "" : "corrected for " + b.technology();
+    s.correctionKind = b.meter().description().isReference() ? CorrectionKind::None
+                                                             : CorrectionKind::Technology;
     s.controls = {true, d.hasRgbGains};
     s.adjust = d.remoteControls ? run::AdjustMode::Automatic
                : d.hasRgbGains  ? run::AdjustMode::ByHand
@@ -272,6 +274,7 @@ ReadyFacts DemoWorkplace::readyFacts(int display) const
         facts.meterName = QString::fromStdString(b.meter().description().name);
         const auto &d = b.display().description();
         facts.builtIn = !d.remoteControls && !d.hasRgbGains;
+        facts.needsNoCorrection = b.meter().description().isReference();
         return facts;
     });
     f.nightLight = m_desktop.nightLight();

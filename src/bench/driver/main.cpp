@@ -97,7 +97,7 @@ public:
             return {{"protocol", 1},
                     {"name", meter.name},
                     {"serial", meter.serial},
-                    {"abilities", {"zero", "room", "scene", "state"}},
+                    {"abilities", {"zero", "room", "scene", "state", "wait", "technology"}},
                     {"zeroes_by_itself", true}};
         if (method == "zero") {
             m_bench.meter().zero();
@@ -111,13 +111,18 @@ public:
             m_seen = bench::applyScene(params, "scene", m_bench);
             return Json::object();
         }
+        if (method == "wait") {
+            constexpr double kLongestSeconds = 3600;
+            const double seconds = JsonObject(params, "params").number("seconds", 0, kLongestSeconds);
+            m_bench.setClockSeconds(m_bench.clockSeconds() + seconds);
+            return Json::object();
+        }
+        if (method == "technology") {
+            m_bench.setTechnology(JsonObject(params, "params").string("technology"));
+            return Json::object();
+        }
         if (method == "restore") {
-            const std::string source = "state";
-            const Json state = parseJson(JsonObject(params, source).string("state"), source);
-            JsonObject root(state, source);
-            m_bench.setClockSeconds(root.number("clock_seconds", 0, 1e12));
-            m_bench.meter().setReadingNumber(
-                static_cast<uint64_t>(root.number("reading_number", 0, 1e15)));
+            m_bench.restore(JsonObject(params, "params").string("state"), "state");
             return Json::object();
         }
         if (method == "read")
@@ -151,13 +156,11 @@ private:
         if (const auto *fault = std::get_if<MeterFault>(&outcome))
             throw Refusal{kFaultCode, "as asked for by --fault", meterFaultName(*fault)};
         const auto &reading = std::get<bench::MeterReading>(outcome);
-        const Json state = {{"clock_seconds", m_bench.clockSeconds()},
-                            {"reading_number", m_bench.meter().readingNumber()}};
         return {{"X", reading.xyz.X},
                 {"Y", reading.xyz.Y},
                 {"Z", reading.xyz.Z},
                 {"seconds", reading.integrationSeconds},
-                {"state", state.dump()}};
+                {"state", m_bench.state().dump()}};
     }
 
     bench::Bench m_bench;

@@ -28,13 +28,16 @@ DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *sc
       m_arguments(std::move(arguments)),
       m_scene(scene),
       m_process(this),
-      m_watchdog(this)
+      m_watchdog(this),
+      m_waitTimer(this)
 {
     m_watchdog.setSingleShot(true);
     connect(&m_watchdog, &QTimer::timeout, this, [this] {
         stopDriver();
         fail(MeterFault::TimedOut, tr("its driver did not answer and was stopped"));
     });
+    m_waitTimer.setSingleShot(true);
+    connect(&m_waitTimer, &QTimer::timeout, this, [this] { finishTask({}); });
     connect(&m_process, &QProcess::started, this, &DriverMeter::advance);
     connect(&m_process, &QProcess::readyReadStandardOutput, this, &DriverMeter::onOutput);
     connect(&m_process, &QProcess::finished, this, [this] {
@@ -77,6 +80,7 @@ void DriverMeter::begin(Task task)
     m_task = task;
     m_sceneSent = false;
     m_sceneText.clear();
+    m_waitTimer.stop();
     advance();
 }
 
@@ -84,12 +88,19 @@ void DriverMeter::cancel()
 {
     m_task = Task::None;
     m_watchdog.stop();
+    m_waitTimer.stop();
 }
 
 void DriverMeter::restore(const QByteArray &state)
 {
     m_state = state;
     m_restored = false;
+}
+
+void DriverMeter::setTechnology(const QString &technology)
+{
+    m_technologySent &= technology == m_technology;
+    m_technology = technology;
 }
 
 void DriverMeter::advance()
@@ -108,6 +119,8 @@ void DriverMeter::advance()
         return call("hello", {{"protocol", 1}, {"client", "bold-lantern"}});
     if (!m_restored && m_canRestore && !m_state.isEmpty())
         return call("restore", {{"state", m_state.toStdString()}});
+    if (!m_technologySent && m_canTechnology && !m_technology.isEmpty())
+        return call("technology", {{"technology", m_technology.toStdString()}});
     switch (m_task) {
     case Task::None:
         break;
@@ -116,6 +129,12 @@ void DriverMeter::advance()
             call("zero");
         else
             finishTask({});
+        break;
+    case Task::Wait:
+        if (m_canWait)
+            call("wait", {{"seconds", m_waitSeconds}});
+        else if (!m_waitTimer.isActive())
+            m_waitTimer.start(static_cast<int>(1000 * m_waitSeconds));
         break;
     case Task::Room:
         if (m_canRoom)
@@ -202,6 +221,8 @@ void DriverMeter::onAnswer(const nlohmann::json &result)
         greet(result);
     else if (m_pendingMethod == "restore")
         m_restored = true;
+    else if (m_pendingMethod == "technology")
+        m_technologySent = true;
     else if (m_pendingMethod == "scene")
         m_sceneSent = true;
     else
@@ -223,6 +244,9 @@ void DriverMeter::greet(const nlohmann::json &result)
         m_canRoom = can("room");
         m_wantsScene = can("scene");
         m_canRestore = can("state");
+        m_canWait = can("wait");
+        m_canTechnology = can("technology");
+        m_technologySent = false;
         m_zeroesByItself = !m_canZero || result.value("zeroes_by_itself", true);
         m_greeted = true;
         m_restored = false;
@@ -237,8 +261,11 @@ void DriverMeter::finishTask(const nlohmann::json &result)
     const Task task = std::exchange(m_task, Task::None);
     if (task == Task::None)
         return;
-    if (task == Task::Zero) {
-        emit zeroed();
+    if (task == Task::Zero || task == Task::Wait) {
+        if (task == Task::Zero)
+            emit zeroed();
+        else
+            emit waited();
         return;
     }
     try {

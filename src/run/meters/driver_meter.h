@@ -42,6 +42,13 @@ public:
     void startZero() override { begin(Task::Zero); }
     [[nodiscard]] bool zeroesByItself() const override { return m_zeroesByItself; }
     void startRoom() override { begin(Task::Room); }
+    void startWait(double seconds) override
+    {
+        m_waitSeconds = seconds;
+        begin(Task::Wait);
+    }
+    void setTechnology(const QString &technology) override;
+    [[nodiscard]] bool correctsForTechnology() const override { return m_canTechnology; }
     void cancel() override;
     /// The driver's own watch on its answers ends sooner.
     [[nodiscard]] std::optional<int> patienceMs() const override { return std::nullopt; }
@@ -49,7 +56,7 @@ public:
     void restore(const QByteArray &state) override;
 
 private:
-    enum class Task { None, Read, Zero, Room };
+    enum class Task { None, Read, Zero, Room, Wait };
     void begin(Task task);
     /// Does the next thing the task needs.
     void advance();
@@ -71,9 +78,14 @@ private:
     Task m_task = Task::None;
     bool m_greeted = false, m_restored = false, m_sceneSent = false;
     bool m_canRestore = false, m_wantsScene = false, m_canZero = false, m_canRoom = false;
+    bool m_canWait = false; ///< has a time of its own
+    double m_waitSeconds = 0;
+    QTimer m_waitTimer; ///< for all others
     bool m_zeroesByItself = true;
     QByteArray m_sceneText;
     int m_looks = 0; ///< asked for and not yet answered
+    QString m_technology; ///< to be told
+    bool m_canTechnology = false, m_technologySent = false;
     QString m_name;
     QByteArray m_state;
     QByteArray m_output; ///< not yet a whole line

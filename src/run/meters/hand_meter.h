@@ -10,6 +10,7 @@ class HandMeter : public Meter {
 public:
     using Meter::Meter;
     [[nodiscard]] QString name() const override { return tr("Meter read by hand"); }
+    [[nodiscard]] bool readsAtOnce() const override { return false; }
     void startReading(const DeviceRgb &shown) override
     {
         m_waiting = true;

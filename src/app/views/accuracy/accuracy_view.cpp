@@ -20,6 +20,106 @@ QColor swatch(const Lab &lab)
     return QColor::fromRgbF(float(c[0]), float(c[1]), float(c[2]));
 }
 
+QString callText(Call call)
+{
+    switch (call) {
+    case Call::Within:
+        return AccuracyView::tr("within");
+    case Call::CannotTell:
+        return AccuracyView::tr("cannot tell");
+    case Call::Over:
+        return AccuracyView::tr("over");
+    case Call::NotJudged:
+        break;
+    }
+    return AccuracyView::tr("not judged");
+}
+
+/// As the marks of the Ledger, in text.
+QString callSign(Call call)
+{
+    return call == Call::Within       ? QStringLiteral("●")
+           : call == Call::CannotTell ? QStringLiteral("◐")
+                                      : QStringLiteral("⊘");
+}
+
+QString figureName(Figure figure)
+{
+    switch (figure) {
+    case Figure::White:
+        return AccuracyView::tr("white Δu'v'");
+    case Figure::Luminance:
+        return AccuracyView::tr("luminance");
+    case Figure::Brightness:
+        return AccuracyView::tr("bright enough");
+    case Figure::Contrast:
+        return AccuracyView::tr("contrast");
+    case Figure::BareContrast:
+        return AccuracyView::tr("contrast");
+    case Figure::ToneMean:
+        return AccuracyView::tr("tone");
+    case Figure::GreyMean:
+        return AccuracyView::tr("greys, mean");
+    case Figure::GreyWorst:
+        return AccuracyView::tr("greys, worst");
+    case Figure::ColourMean:
+        return AccuracyView::tr("colours, mean");
+    case Figure::Colour95:
+        return AccuracyView::tr("95 % below");
+    case Figure::ColourWorst:
+        break;
+    }
+    return AccuracyView::tr("worst colour");
+}
+
+QString figureValue(Figure f, double value)
+{
+    switch (f) {
+    case Figure::White:
+        return figure(value, 4);
+    case Figure::Luminance:
+    case Figure::Contrast:
+    case Figure::ToneMean:
+        return figure(100 * value, 1) + QStringLiteral(" %");
+    case Figure::Brightness:
+        return figure(value, 1);
+    case Figure::BareContrast:
+        return figure(value, 0) + QStringLiteral(":1");
+    case Figure::GreyMean:
+    case Figure::GreyWorst:
+    case Figure::ColourMean:
+    case Figure::Colour95:
+    case Figure::ColourWorst:
+        break;
+    }
+    return figure(value, 2);
+}
+
+/// What each ± is made of.
+QString budgetTable(const Verdict &v)
+{
+    QString rows;
+    for (const JudgedFigure &f : v.figures) {
+        const auto part = [&](double u) {
+            return u > 0 ? figureValue(f.figure, kCoverageFactor * u) : QStringLiteral("–");
+        };
+        rows += QStringLiteral("<tr><td>%1&nbsp;</td><td>%2%3&nbsp;</td><td>%4&nbsp;</td>"
+                               "<td>%5&nbsp;</td><td>%6&nbsp;</td><td>%7</td></tr>")
+                    .arg(figureName(f.figure),
+                         f.atLeast ? QStringLiteral("≥ ") : QStringLiteral("≤ "),
+                         figureValue(f.figure, f.limit), part(f.uncertainty.scatter),
+                         part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
+                         part(f.uncertainty.drift));
+    }
+    return AccuracyView::tr("What each ± (k = 2) is made of") +
+           QStringLiteral("<table><tr><td></td><td>%1&nbsp;</td><td>%2&nbsp;</td><td>%3&nbsp;</td>"
+                          "<td>%4&nbsp;</td><td>%5</td></tr>")
+               .arg(AccuracyView::tr("limit"), AccuracyView::tr("scatter"),
+                    AccuracyView::tr("certificate"), AccuracyView::tr("correction"),
+                    AccuracyView::tr("drift")) +
+           rows + QStringLiteral("</table>");
+}
+
 QPushButton *makeTab(const QString &text)
 {
     auto *tab = new QPushButton(text);
@@ -43,7 +143,7 @@ AccuracyView::AccuracyView(Session *session)
       m_side(new QWidget),
       m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
-      m_verdict(makeLabel({}, 11, theme::kText, QFont::DemiBold)),
+      m_verdict(makeLabel({}, theme::kNormal, theme::kText)),
       m_figures(makeLabel({}, theme::kNormal, theme::kText)),
       m_note(makeLabel({}, theme::kNormal, theme::kText)),
       m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%"))),
@@ -134,11 +234,12 @@ void AccuracyView::showValidation(const Validation &v)
     if (m_order->currentIndex() == 1)
         std::stable_sort(patches.begin(), patches.end(),
                          [](auto *a, auto *b) { return a->deltaE00 > b->deltaE00; });
+    const auto limit = v.verdict.tolerance.colourWorst;
     std::vector<MatchField> fields;
     for (const ValidatedPatch *p : patches)
         fields.push_back({QString::fromStdString(p->aimed.reference.name),
                           swatch(p->aimed.reference.lab), swatch(p->lab), true, p->deltaE00,
-                          p->deltaE00 > v.tolerance.maxDeltaE00});
+                          p->deltaE00 > limit.value_or(1e9)});
     m_fields->setFields(fields);
     fillTable(patches);
     showCurve(v);
@@ -148,26 +249,10 @@ void AccuracyView::showValidation(const Validation &v)
         part->show();
     m_tabs->show();
     m_mean->setText(figure(v.deltaE00.mean, 2));
-    m_verdict->setText((v.within() ? tr("●  Within %1") : tr("⊘  Over %1"))
-                           .arg(QString::fromStdString(v.tolerance.title)));
-    m_verdict->setToolTip(
-        tr("mean ≤ %1, worst ≤ %2 ΔE00; common practice")
-            .arg(figure(v.tolerance.meanDeltaE00, 1), figure(v.tolerance.maxDeltaE00, 1)));
+    showVerdict(v.verdict);
     const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
                                         [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
     const QString name = QString::fromStdString(worst->aimed.reference.name);
-    m_figures->setText(
-        QStringLiteral("<table width=100% cellspacing=4>") +
-        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
-            .arg(tr("half are below"), figure(v.deltaE00.median, 2)) +
-        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
-            .arg(tr("90 % below"), figure(v.deltaE00.p90, 2)) +
-        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
-            .arg(tr("95 % below"), figure(v.deltaE00.p95, 2)) +
-        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
-            .arg(tr("worst, %1").arg(name.toHtmlEscaped()), figure(v.deltaE00.max, 2)) +
-        QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr></table>")
-            .arg(tr("deviation"), figure(v.deltaE00.deviation, 2)));
     m_note->setText(
         worst->outOfGamut > 0.5
             ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
@@ -178,6 +263,30 @@ void AccuracyView::showValidation(const Validation &v)
                   .arg(name, figure(worst->profileError, 1))
             : QString());
     m_note->setVisible(!m_note->text().isEmpty());
+}
+
+void AccuracyView::showVerdict(const Verdict &v)
+{
+    const auto half = [&](Half which, const QString &name) {
+        return QStringLiteral("<tr><td>%1</td><td align=right><b>%2</b></td></tr>")
+            .arg(name, callText(v.half(which)));
+    };
+    m_verdict->setText(QStringLiteral("<table width=100% cellspacing=2>") +
+                       half(Half::Aim, tr("The aim")) + half(Half::Profile, tr("The profile")) +
+                       QStringLiteral("</table>"));
+    m_verdict->setToolTip(tr("Limits: %1 (%2).").arg(QString::fromStdString(v.tolerance.title),
+                                                      QString::fromStdString(v.tolerance.source)));
+    QString rows = QStringLiteral("<table width=100% cellspacing=3>");
+    for (const JudgedFigure &f : v.figures) {
+        const double expanded = kCoverageFactor * f.uncertainty.total();
+        rows += QStringLiteral("<tr><td>%1&nbsp; %2</td><td align=right><b>%3</b>%4</td></tr>")
+                    .arg(callSign(f.call), figureName(f.figure), figureValue(f.figure, f.value),
+                         f.uncertainty.isKnown()
+                             ? QStringLiteral(" ± ") + figureValue(f.figure, expanded)
+                             : QString());
+    }
+    m_figures->setText(rows + QStringLiteral("</table>"));
+    m_figures->setToolTip(budgetTable(v));
 }
 
 void AccuracyView::showChart(const SessionState &state)
@@ -282,20 +391,23 @@ void AccuracyView::showCurve(const Validation &v)
         y << y.back() << 100.0 * static_cast<double>(i + 1) / static_cast<double>(sorted.size());
     }
     m_curve->clearLines();
-    const double limit = v.tolerance.meanDeltaE00;
-    const double reach = std::max(1.5 * limit, 1.1 * sorted.back());
+    const auto limit = v.verdict.tolerance.colourMean;
+    const double reach = std::max(1.5 * limit.value_or(0), 1.1 * sorted.back());
     x << reach;
     y << 100;
     m_curve->xAxis->setRange(0, reach);
-    m_curve->addLine({limit, limit}, {0, 100},
-                     {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
+    if (limit)
+        m_curve->addLine({*limit, *limit}, {0, 100},
+                         {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine});
     m_curve->addLine(x, y, {.colour = theme::kBright, .width = 2});
-    auto *label = new QCPItemText(m_curve);
-    label->setText(tr("tolerance"));
-    label->setFont(theme::font(7.5));
-    label->setColor(theme::kMuted);
-    label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    label->position->setCoords(limit + 0.02 * reach, 4);
+    if (limit) {
+        auto *label = new QCPItemText(m_curve);
+        label->setText(tr("limit of the mean"));
+        label->setFont(theme::font(7.5));
+        label->setColor(theme::kMuted);
+        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+        label->position->setCoords(*limit + 0.02 * reach, 4);
+    }
     m_curve->replot(QCustomPlot::rpQueuedReplot);
 }
 

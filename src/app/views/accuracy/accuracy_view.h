@@ -21,6 +21,7 @@ public:
 
 private:
     void showValidation(const Validation &validation);
+    void showVerdict(const Verdict &verdict);
     void showChart(const SessionState &state);
     void showEmpty(const SessionState &state);
     void fillTable(const std::vector<const ValidatedPatch *> &patches);

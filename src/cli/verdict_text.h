@@ -1,0 +1,12 @@
+#pragma once
+
+#include "core/verdict.h"
+
+#include <ostream>
+
+namespace lantern::cli {
+
+/// A line for each half, and one for each figure that is not surely within its limit.
+void printVerdict(const Verdict &verdict, std::ostream &out);
+
+} // namespace lantern::cli

@@ -1,0 +1,214 @@
+#include "core/uncertainty.h"
+
+#include "core/error.h"
+
+#include <Eigen/LU>
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <random>
+#include <utility>
+
+namespace lantern {
+
+namespace {
+
+constexpr int kDraws = 300; // the budget itself is then known to 4 %
+constexpr uint64_t kSeed = 20261127;
+constexpr DeviceRgb kWhite{255, 255, 255};
+
+constexpr std::array<std::pair<CorrectionKind, const char *>, 4> kCorrectionKinds = {
+    {{CorrectionKind::None, "none"},
+     {CorrectionKind::Technology, "technology"},
+     {CorrectionKind::Spectra, "spectra"},
+     {CorrectionKind::Display, "display"}}};
+
+/// Normal deviates that are the same with every standard library (Box, Muller, Ann. Math. Stat. 29
+/// (1958) 610-611).
+class Normal {
+public:
+    double operator()()
+    {
+        if (m_spare) {
+            const double value = *m_spare;
+            m_spare.reset();
+            return value;
+        }
+        const double radius = std::sqrt(-2 * std::log(1 - uniform()));
+        const double angle = 2 * std::numbers::pi * uniform();
+        m_spare = radius * std::sin(angle);
+        return radius * std::cos(angle);
+    }
+    Vec3 three()
+    {
+        const double a = (*this)();
+        const double b = (*this)();
+        return {a, b, (*this)()};
+    }
+
+private:
+    double uniform() { return static_cast<double>(m_engine() >> 11) * 0x1p-53; }
+
+    std::mt19937_64 m_engine{kSeed};
+    std::optional<double> m_spare;
+};
+
+using Disturb = std::function<std::vector<Reading>(Normal &)>;
+
+std::vector<Reading> scattered(std::vector<Reading> readings, const Repeatability &scatter,
+                               Normal &normal)
+{
+    for (Reading &r : readings)
+        r.xyz =
+            toXyz(vec(r.xyz) + scatter.standardUncertainty(r).cwiseProduct(normal.three()));
+    return readings;
+}
+
+Mat3 lights(const PrimarySet &primaries, const Vec3 &luminances)
+{
+    Mat3 m;
+    for (int c = 0; c < 3; ++c)
+        m.col(c) = vec(fromChromaticity(primaries[static_cast<size_t>(c)], luminances[c]));
+    return m;
+}
+
+std::vector<Reading> misread(std::vector<Reading> readings, const PrimarySet &primaries,
+                             const LightUncertainty &u, Normal &normal)
+{
+    const double common = std::sqrt(2.0 / 3);
+    const double dx = common * normal();
+    const double dy = common * normal();
+    PrimarySet off = primaries;
+    for (Chromaticity &c : off) {
+        c.x += u.x * (dx + normal());
+        c.y += u.y * (dy + normal());
+    }
+    const double luminance = 1 + u.luminance * normal();
+    const Mat3 change =
+        luminance * lights(off, Vec3::Ones()) * lights(primaries, Vec3::Ones()).inverse();
+    for (Reading &r : readings)
+        r.xyz = toXyz(change * vec(r.xyz));
+    return readings;
+}
+
+std::vector<Reading> drifted(std::vector<Reading> readings, const Vec3 &drift, Normal &normal)
+{
+    const double sign = normal();
+    for (size_t i = 0; i < readings.size(); ++i) {
+        const double place = static_cast<double>(i) / static_cast<double>(readings.size()) - 0.5;
+        readings[i].xyz =
+            toXyz(vec(readings[i].xyz).cwiseProduct(Vec3::Ones() + sign * place * drift));
+    }
+    return readings;
+}
+
+/// Standard deviation of each figure under one source.
+std::vector<double> deviations(const FiguresOf &figures, const Disturb &disturb)
+{
+    Normal normal;
+    std::vector<std::vector<double>> draws;
+    draws.reserve(kDraws);
+    for (int i = 0; i < kDraws; ++i)
+        draws.push_back(figures(disturb(normal)));
+    std::vector<double> out(draws.front().size(), 0.0);
+    for (size_t f = 0; f < out.size(); ++f) {
+        double mean = 0;
+        for (const auto &draw : draws)
+            mean += draw[f] / kDraws;
+        double squares = 0;
+        for (const auto &draw : draws)
+            squares += (draw[f] - mean) * (draw[f] - mean);
+        const double deviation = std::sqrt(squares / (kDraws - 1));
+        out[f] = std::isfinite(deviation) ? deviation : 0;
+    }
+    return out;
+}
+
+bool isZero(const LightUncertainty &u)
+{
+    return u.luminance == 0 && u.x == 0 && u.y == 0;
+}
+
+} // namespace
+
+std::string correctionKindKey(CorrectionKind kind)
+{
+    for (const auto &[value, key] : kCorrectionKinds)
+        if (value == kind)
+            return key;
+    return {};
+}
+
+CorrectionKind correctionKindByKey(const std::string &key)
+{
+    for (const auto &[value, name] : kCorrectionKinds)
+        if (key == name)
+            return value;
+    throw Error(ErrorKind::BadInput, "correction", "\"" + key + "\" is no kind of correction");
+}
+
+LightUncertainty correctionMismatch(CorrectionKind kind)
+{
+    switch (kind) {
+    case CorrectionKind::Technology:
+        return {0.010, 0.0015, 0.0015};
+    case CorrectionKind::Spectra:
+        return {0.020, 0.0030, 0.0030};
+    case CorrectionKind::None:
+    case CorrectionKind::Display:
+        break;
+    }
+    return {};
+}
+
+double Budget::total() const
+{
+    return std::sqrt(scatter * scatter + certificate * certificate + mismatch * mismatch +
+                     drift * drift);
+}
+
+Vec3 whiteDrift(const std::vector<Reading> &readings, const std::optional<Repeatability> &scatter)
+{
+    const Reading *first = nullptr;
+    const Reading *last = nullptr;
+    for (const Reading &r : readings)
+        if (r.rgb == kWhite) {
+            if (!first)
+                first = &r;
+            last = &r;
+        }
+    if (!first || first == last || vec(first->xyz).minCoeff() <= 0)
+        return Vec3::Zero();
+    const Vec3 change = (vec(last->xyz) - vec(first->xyz)).cwiseQuotient(vec(first->xyz));
+    Vec3 noise = Vec3::Zero();
+    if (scatter)
+        noise = std::numbers::sqrt2 *
+                scatter->standardUncertainty(*first).cwiseQuotient(vec(first->xyz));
+    return (change.cwiseAbs2() - noise.cwiseAbs2()).cwiseMax(0).cwiseSqrt();
+}
+
+std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimarySet &primaries,
+                            const ErrorSources &sources, const FiguresOf &figures)
+{
+    std::vector<Budget> out(figures(readings).size());
+    const auto add = [&](double Budget::*part, const Disturb &disturb) {
+        const auto values = deviations(figures, disturb);
+        for (size_t f = 0; f < out.size(); ++f)
+            out[f].*part = values[f];
+    };
+    if (sources.scatter)
+        add(&Budget::scatter,
+            [&](Normal &n) { return scattered(readings, *sources.scatter, n); });
+    if (sources.certificate && !isZero(*sources.certificate))
+        add(&Budget::certificate,
+            [&](Normal &n) { return misread(readings, primaries, *sources.certificate, n); });
+    if (!isZero(sources.mismatch))
+        add(&Budget::mismatch,
+            [&](Normal &n) { return misread(readings, primaries, sources.mismatch, n); });
+    if (sources.drift.norm() > 0)
+        add(&Budget::drift, [&](Normal &n) { return drifted(readings, sources.drift, n); });
+    return out;
+}
+
+} // namespace lantern

@@ -1,0 +1,74 @@
+#pragma once
+
+#include "core/display_state.h"
+#include "core/repeatability.h"
+
+#include <array>
+#include <functional>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace lantern {
+
+/// How far a meter may be off for one kind of light.
+struct LightUncertainty {
+    double luminance = 0; ///< relative
+    double x = 0, y = 0;  ///< CIE 1931 chromaticity
+    bool operator==(const LightUncertainty &) const = default;
+};
+
+/// How a meter's numbers were made to fit the display's light.
+enum class CorrectionKind {
+    None,       ///< a meter that needs none, or nobody knows
+    Technology, ///< the average of displays of one technology
+    Spectra,    ///< computed from the meter's sensitivities and a panel's spectrum
+    Display,    ///< read on this very display against a better meter
+};
+
+/// Key in files, "none", "technology" …, and back. \throws Error BadInput
+std::string correctionKindKey(CorrectionKind kind);
+CorrectionKind correctionKindByKey(const std::string &key);
+
+/// What a correction of that kind still leaves (k = 1). An average of a technology: the spread that
+/// the bench's displays show within one (docs/accuracy.md, noisy colorimeter), twice that for a
+/// correction from spectra of another specimen; common practice, not measured on real displays.
+LightUncertainty correctionMismatch(CorrectionKind kind);
+
+/// Where the readings may be off. Standard uncertainties (k = 1).
+struct ErrorSources {
+    std::optional<Repeatability> scatter;
+    std::optional<LightUncertainty> certificate;
+    LightUncertainty mismatch;
+    Vec3 drift = Vec3::Zero(); ///< relative change of X, Y, Z of white from first to last reading
+};
+
+/// Standard uncertainty (k = 1) of one figure, by source.
+struct Budget {
+    double scatter = 0, certificate = 0, mismatch = 0, drift = 0;
+    [[nodiscard]] double total() const;
+    [[nodiscard]] bool isKnown() const { return total() > 0; }
+    bool operator==(const Budget &) const = default;
+};
+
+/// Relative change of white from the first to the last time it was read, as far as it stands out
+/// from the meter's scatter. Zero where white was read once.
+Vec3 whiteDrift(const std::vector<Reading> &readings, const std::optional<Repeatability> &scatter);
+
+/// Figures made of readings; what cannot be told is NaN.
+using FiguresOf = std::function<std::vector<double>(const std::vector<Reading> &)>;
+
+/// Budget of each figure by Monte Carlo (JCGM 101:2008): the readings are disturbed by one source
+/// at a time and the figures computed anew; the budget is their standard deviation. Always the same
+/// for the same readings. The sources act so:
+/// - scatter: on each reading by itself;
+/// - certificate and mismatch: on the light of the display's primaries, the same in all readings:
+///   each primary's x, y is off by a part common to all (2/3 of the variance) and one of its own
+///   (the whole), so that white is off as stated and saturated colours a little more; luminance is
+///   off by one factor;
+/// - drift: in proportion to the place in the list.
+/// \param primaries of the display
+std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimarySet &primaries,
+                            const ErrorSources &sources, const FiguresOf &figures);
+
+} // namespace lantern
