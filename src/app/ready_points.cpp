@@ -97,10 +97,8 @@ ReadyPoint correctionPoint(const ReadyFacts &facts, const std::set<QString> &tic
     std::optional<bool> good;
     if (facts.needsNoCorrection || !facts.correction.isEmpty())
         good = true;
-    QString finding = facts.correction;
-    if (!finding.isEmpty())
-        finding = finding.at(0).toUpper() + finding.mid(1) + QLatin1Char('.');
-    settle(p, good, finding.isEmpty() ? tr("It needs no correction.") : finding, {}, ticked);
+    settle(p, good,
+           facts.correction.isEmpty() ? tr("It needs no correction.") : facts.correction, {}, ticked);
     return p;
 }
 

@@ -102,7 +102,10 @@ void Session::connectEngine()
     });
     connect(m_engine, &run::RunEngine::readingTaken, this, &Session::onReading);
     connect(m_engine, &run::RunEngine::failed, this,
-            [this](const QString &message) { setNotice(message); });
+            [this](const QString &message) {
+                m_beginning = false;
+                setNotice(message);
+            });
     m_thread.start();
 }
 
@@ -357,6 +360,7 @@ void Session::enterReading(const XYZ &xyz)
 
 void Session::onStatus(const run::RunStatus &status)
 {
+    m_beginning = false;
     const bool stageChanged = status.stage != m_state.status.stage;
     if (status.activity == Activity::Working)
         m_state.readingRoom = false; // the meter is needed elsewhere

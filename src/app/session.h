@@ -137,6 +137,7 @@ private:
     run::AimShelf m_shelf;
     run::MeterShelf m_meters;
     SessionState m_state;
+    bool m_beginning = false;   ///< a run has been asked for
     std::set<QString> m_ticked; ///< points of the checklist that the person confirmed
     QUndoStack m_undo;
     QThread m_thread;

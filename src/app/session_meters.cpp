@@ -21,6 +21,24 @@ std::string now()
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
 }
 
+/// For people; empty where there is none.
+QString correctionText(const run::RunSetup &setup)
+{
+    const QString technology = technologyTitle(QString::fromStdString(setup.technology));
+    switch (setup.correctionKind) {
+    case CorrectionKind::Display:
+        return Session::tr("Corrected on this display against %1.")
+            .arg(QString::fromStdString(setup.meterCorrection->reference));
+    case CorrectionKind::Spectra:
+        return Session::tr("Corrected by spectra, for panels of kind %1.").arg(technology);
+    case CorrectionKind::Technology:
+        return Session::tr("Corrected for panels of kind %1.").arg(technology);
+    case CorrectionKind::None:
+        break;
+    }
+    return {};
+}
+
 } // namespace
 
 /// Certificate and correction of the meter that the setup names.
@@ -47,7 +65,7 @@ void Session::refreshMeterFacts()
         run::RunSetup setup = m_workplace->setup(m_state.selected);
         addMeterFacts(setup);
         m_state.meter.certificate = setup.certificate;
-        m_state.meter.correction = QString::fromStdString(setup.correction);
+        m_state.meter.correction = correctionText(setup);
         m_state.meter.correctionKind = setup.correctionKind;
         if (const QStringList problems = m_meters.problems(setup.meterName); !problems.isEmpty())
             m_state.notice = problems.front();

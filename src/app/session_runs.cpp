@@ -14,6 +14,8 @@ using run::Stage;
 
 void Session::beginRun()
 {
+    if (m_beginning) // a second press before the engine has answered
+        return;
     if (!m_state.aimProblem.isEmpty()) {
         setNotice(m_state.aimProblem);
         return;
@@ -42,6 +44,7 @@ void Session::beginRun()
     for (const ReadyPoint &point : m_state.ready)
         if (!point.done)
             setup.skipped.push_back(point.title.toStdString());
+    m_beginning = true;
     emit beginRequested(setup);
 }
 

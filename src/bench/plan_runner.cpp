@@ -34,9 +34,13 @@ void carryOut(StagePlan &plan, Bench &bench, const Settling &settling)
         }
         if (const auto *ask = std::get_if<AskPerson>(&step))
             throw Error(ErrorKind::Device, "meter", ask->message);
-        if (const auto *wait = std::get_if<Wait>(&step))
+        if (const auto *wait = std::get_if<Wait>(&step)) {
             bench.setClockSeconds(bench.clockSeconds() + wait->seconds);
-        else if (const auto *set = std::get_if<SetControls>(&step))
+            plan.acknowledge();
+            continue;
+        }
+        before.reset(); // what follows changes the light
+        if (const auto *set = std::get_if<SetControls>(&step))
             bench.condition().controls = set->controls;
         else if (const auto *load = std::get_if<LoadLut>(&step))
             bench.condition().lut = load->lut;

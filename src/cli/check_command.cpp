@@ -55,7 +55,8 @@ void print(const CheckFirst &c, bool json)
                     {"max_delta_e_2000", c.worstDeltaE00}, {"uncertainty", c.uncertainty},
                     {"white_delta_uv", c.whiteDeltaUv},    {"luminance_ratio", c.luminanceRatio},
                     {"black_ratio", c.blackRatio},         {"grey_delta_e_2000", c.greyDeltaE00},
-                    {"close_call", c.closeCall},           {"patches", patches}}
+                    {"close_call", c.closeCall},           {"patches", patches},
+                    {"figures", verdictToJson(c.figures)["figures"]}}
                    .dump()
             << '\n';
         return;
@@ -64,7 +65,14 @@ void print(const CheckFirst &c, bool json)
               << fixedNumber(2 * c.uncertainty, 2) << " ΔE00 from the last run, worst "
               << fixedNumber(c.worstDeltaE00, 2) << "; white Δu'v' "
               << fixedNumber(c.whiteDeltaUv, 4) << ", luminance "
-              << fixedNumber(100 * c.luminanceRatio, 1) << " %\n";
+              << fixedNumber(100 * c.luminanceRatio, 1) << " %"
+              << (c.closeCall ? "; near a limit: another check might say otherwise" : "") << '\n';
+    for (const JudgedFigure &f : c.figures.figures)
+        if (f.call != Call::Within)
+            std::cout << "  " << figureTitle(f.figure) << " changed by "
+                      << figureText(f.figure, f.value) << " ± "
+                      << figureText(f.figure, kCoverageFactor * f.uncertainty.total())
+                      << ", limit " << figureText(f.figure, f.limit) << '\n';
 }
 
 } // namespace
@@ -85,11 +93,8 @@ int check(const CheckOptions &o)
     condition.lut = last.calibration->lut;
     condition.memorySlot = last.calibration->slot;
     PatchListPlan plan(checkFirstPatches());
-    bench::carryOut(plan, bench);
-    const CheckFirst c = judgeCheck(
-        plan.readings(),
-        ProfileFile({reference->profile.begin(), reference->profile.end()}, o.run + "/profile.icc"),
-        reference->white, reference->black, reference->scatter);
+    bench::carryOut(plan, bench, last.settling.value_or(Settling{}));
+    const CheckFirst c = judgedCheck(*reference, plan.readings(), o.run + "/profile.icc");
     print(c, o.json);
     constexpr int kNotWithin = 4;
     return c.verdict == CheckFirst::Verdict::Holds ? 0 : kNotWithin;

@@ -68,10 +68,8 @@ int validate(const ValidateOptions &o)
 {
     const bench::Display display(readDisplay(o.display), o.display);
     const ProfileFile profile(readBytes(o.profile), o.profile);
-    const ReferenceSet set = o.reference == "lantern40" ? lantern40()
-                             : o.reference == "chart24"
-                                 ? chart24()
-                                 : referenceFromList(readText(o.reference), o.reference);
+    const auto known = referenceByKey(o.reference, profile);
+    const ReferenceSet set = known ? *known : referenceFromList(readText(o.reference), o.reference);
     const Tolerance &tolerance = toleranceByName(o.tolerance.empty() ? "studio" : o.tolerance);
     bench::DisplayCondition state = condition(display, o.controls, profile.videoLut());
     if (!o.slot.empty())
@@ -95,12 +93,21 @@ int validate(const ValidateOptions &o)
                   << fixedNumber(v.deltaE00.median, 3) << ", 95 % "
                   << fixedNumber(v.deltaE00.p95, 3) << ", worst " << fixedNumber(v.deltaE00.max, 3)
                   << " ΔE00\n";
+        if (const auto beyond = v.patches.size() - static_cast<size_t>(v.reachableCount))
+            std::cout << v.reachableCount << " within the display's gamut: mean "
+                      << fixedNumber(v.reachable.mean, 3) << ", worst "
+                      << fixedNumber(v.reachable.max, 3) << "; " << beyond << " beyond it: mean "
+                      << fixedNumber(v.unreachable.mean, 3) << ", worst "
+                      << fixedNumber(v.unreachable.max, 3) << '\n';
     }
     if (!o.json)
         printVerdict(v.verdict, std::cout);
-    return o.tolerance.empty() || v.verdict.overall() != Call::Over
-               ? 0
-               : static_cast<int>(ErrorKind::NotGoodEnough);
+    if (o.tolerance.empty() || v.verdict.overall() != Call::Over)
+        return 0;
+    std::cerr << "Not within " << tolerance.title << ": the aim is "
+              << callTitle(v.verdict.half(Half::Aim)) << ", the profile is "
+              << callTitle(v.verdict.half(Half::Profile)) << ".\n";
+    return static_cast<int>(ErrorKind::NotGoodEnough);
 }
 
 } // namespace lantern::cli

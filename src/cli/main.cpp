@@ -182,7 +182,7 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
     c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
     c->add_option("--reference", o.reference,
-                  "lantern40 (default), chart24, or a CGATS, CxF3 or CSV list");
+                  "lantern40 (default), lantern72, chart24, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
                   "studio, general, basic, soft-proof or viewing: exit code 4 when exceeded");
     c->add_option("--aim", o.aim, "aim file to judge white, luminance and tone by; default: the "

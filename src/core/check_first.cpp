@@ -3,6 +3,7 @@
 #include "core/difference.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace lantern {
@@ -11,10 +12,83 @@ namespace {
 
 constexpr DeviceRgb kWhite{255, 255, 255};
 
-double excess(const CheckFirst &c, const CheckLimits &limits)
+constexpr std::array kFigures = {Figure::White, Figure::Luminance, Figure::GreyMean,
+                                 Figure::ColourMean, Figure::ColourWorst};
+
+/// A patch that was read several times counts once.
+std::vector<Reading> averaged(const std::vector<Reading> &readings)
 {
-    return std::max({c.meanDeltaE00 / limits.meanDeltaE00, c.whiteDeltaUv / limits.whiteDeltaUv,
-                     std::abs(c.luminanceRatio - 1) / limits.luminance});
+    std::vector<Reading> out;
+    std::vector<int> counts;
+    for (const Reading &r : readings) {
+        const auto known =
+            std::find_if(out.begin(), out.end(), [&](const Reading &o) { return o.rgb == r.rgb; });
+        if (known == out.end()) {
+            out.push_back(r);
+            counts.push_back(1);
+            continue;
+        }
+        const auto n = static_cast<double>(++counts[static_cast<size_t>(known - out.begin())]);
+        known->xyz = toXyz(vec(known->xyz) + (vec(r.xyz) - vec(known->xyz)) / n);
+    }
+    return out;
+}
+
+CheckFirst compare(const CheckRequest &request, const std::vector<Reading> &readings)
+{
+    CheckFirst c;
+    const XYZ now = whiteOf(readings, "check");
+    c.whiteDeltaUv = deltaUvPrime(uvPrime(now), uvPrime(request.white));
+    c.luminanceRatio = now.Y / request.white.Y;
+    c.blackRatio =
+        request.black.Y > 0 ? blackOf(readings, "check").Y / request.black.Y : 1;
+    const auto seen = [&](std::vector<Reading> set) {
+        return request.room ? request.room->seen(set) : set;
+    };
+    const XYZ whiteThen = seen({{kWhite, request.white}}).front().xyz;
+    const XYZ whiteNow = seen({{kWhite, now}}).front().xyz;
+    double greys = 0;
+    int greyCount = 0;
+    for (const Reading &r : seen(averaged(readings))) {
+        CheckFirst::Patch p;
+        p.rgb = r.rgb;
+        p.now = r.xyz;
+        p.then = r.rgb == kWhite ? Lab{100, 0, 0} : request.profile.toLab(r.rgb);
+        p.nowLab = pcsLab(r.xyz, whiteThen);
+        p.deltaE00 = deltaE2000(p.then, p.nowLab);
+        c.meanDeltaE00 += p.deltaE00;
+        c.worstDeltaE00 = std::max(c.worstDeltaE00, p.deltaE00);
+        if (isNeutral(r.rgb) && !(r.rgb == kWhite) && r.rgb.r > 0) {
+            greys += deltaE2000(p.then, pcsLab(r.xyz, whiteNow));
+            ++greyCount;
+        }
+        c.patches.push_back(p);
+    }
+    c.meanDeltaE00 /= static_cast<double>(c.patches.size());
+    c.greyDeltaE00 = greyCount > 0 ? greys / greyCount : 0;
+    return c;
+}
+
+std::vector<double> values(const CheckFirst &c)
+{
+    return {c.whiteDeltaUv, c.luminanceRatio - 1, c.greyDeltaE00, c.meanDeltaE00, c.worstDeltaE00};
+}
+
+std::optional<double> limitOf(Figure figure, const Tolerance &t)
+{
+    switch (figure) {
+    case Figure::White:
+        return t.whiteDeltaUv;
+    case Figure::Luminance:
+        return t.luminance;
+    case Figure::GreyMean:
+        return t.greyMean;
+    case Figure::ColourMean:
+        return t.colourMean;
+    default:
+        break;
+    }
+    return t.colourWorst;
 }
 
 } // namespace
@@ -27,48 +101,42 @@ std::vector<DeviceRgb> checkFirstPatches()
             {26, 26, 26},  {0, 0, 0},       kWhite};
 }
 
-CheckFirst judgeCheck(const std::vector<Reading> &readings, const ProfileFile &profile,
-                      const XYZ &white, const XYZ &black,
-                      const std::optional<Repeatability> &scatter)
+CheckFirst judgeCheck(const CheckRequest &request)
 {
-    CheckFirst c;
-    const XYZ now = whiteOf(readings, "check");
-    const std::optional<Repeatability> known = scatter ? scatter : estimateRepeatability(readings);
-    c.whiteDeltaUv = deltaUvPrime(uvPrime(now), uvPrime(white));
-    c.luminanceRatio = now.Y / white.Y;
-    c.blackRatio = black.Y > 0 ? blackOf(readings, "check").Y / black.Y : 1;
-    double greys = 0;
-    int greyCount = 0;
-    double variance = 0;
-    for (const Reading &r : readings) {
-        CheckFirst::Patch p;
-        p.rgb = r.rgb;
-        p.now = r.xyz;
-        p.then = r.rgb == kWhite ? Lab{100, 0, 0} : profile.toLab(r.rgb);
-        p.nowLab = pcsLab(r.xyz, white);
-        p.deltaE00 = deltaE2000(p.then, p.nowLab);
-        c.meanDeltaE00 += p.deltaE00;
-        c.worstDeltaE00 = std::max(c.worstDeltaE00, p.deltaE00);
-        if (known)
-            variance += std::pow(uncertaintyDeltaE00(r, white, *known), 2);
-        if (isNeutral(r.rgb) && !(r.rgb == kWhite) && r.rgb.r > 0) {
-            greys += deltaE2000(p.then, pcsLab(r.xyz, now));
-            ++greyCount;
-        }
-        c.patches.push_back(p);
+    CheckFirst c = compare(request, request.readings);
+    ErrorSources errors;
+    errors.scatter = request.errors.scatter ? request.errors.scatter
+                                            : estimateRepeatability(request.readings);
+    errors.drift = whiteDrift(request.readings, errors.scatter);
+    const auto found = values(c);
+    const auto uncertainty =
+        budgets(request.readings, request.primaries, errors,
+                [&](const std::vector<Reading> &r) { return values(compare(request, r)); });
+    c.figures.tolerance = request.tolerance;
+    Call holds = Call::NotJudged;
+    Call drifts = Call::NotJudged;
+    bool within = true;
+    bool withinDrift = true;
+    for (size_t i = 0; i < kFigures.size(); ++i) {
+        const auto limit = limitOf(kFigures[i], request.tolerance);
+        if (kFigures[i] == Figure::ColourMean)
+            c.uncertainty = uncertainty[i].total();
+        if (!limit)
+            continue;
+        const JudgedFigure f = judgeFigure(kFigures[i], found[i], *limit, false, uncertainty[i]);
+        const JudgedFigure far =
+            judgeFigure(kFigures[i], found[i], kDriftsUpTo * *limit, false, uncertainty[i]);
+        holds = std::max(holds, f.call);
+        drifts = std::max(drifts, far.call);
+        within &= f.value <= f.limit;
+        withinDrift &= far.value <= far.limit;
+        c.figures.figures.push_back(f);
     }
-    const auto n = static_cast<double>(readings.size());
-    c.meanDeltaE00 /= n;
-    c.uncertainty = std::sqrt(variance) / n;
-    c.greyDeltaE00 = greyCount > 0 ? greys / greyCount : 0;
-    const double holds = excess(c, kHolds);
-    const double drifts = excess(c, kDrifts);
-    c.verdict = holds <= 1    ? CheckFirst::Verdict::Holds
-                : drifts <= 1 ? CheckFirst::Verdict::Drifting
+    c.verdict = within        ? CheckFirst::Verdict::Holds
+                : withinDrift ? CheckFirst::Verdict::Drifting
                               : CheckFirst::Verdict::Redo;
-    const double slack = 2 * c.uncertainty;
-    c.closeCall = std::abs(c.meanDeltaE00 - kHolds.meanDeltaE00) < slack ||
-                  std::abs(c.meanDeltaE00 - kDrifts.meanDeltaE00) < slack;
+    // Open where the figure that decides lies within its uncertainty of a limit.
+    c.closeCall = holds == Call::CannotTell || drifts == Call::CannotTell;
     return c;
 }
 

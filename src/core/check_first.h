@@ -1,8 +1,8 @@
 #pragma once
 
 #include "core/profile_file.h"
-#include "core/reading.h"
-#include "core/repeatability.h"
+#include "core/stray_light.h"
+#include "core/verdict.h"
 
 #include <optional>
 #include <vector>
@@ -13,39 +13,47 @@ namespace lantern {
 /// saturated colours between them.
 std::vector<DeviceRgb> checkFirstPatches();
 
+/// A change of up to so many times its limit is a drift; more wants a new run. Common practice.
+inline constexpr double kDriftsUpTo = 2;
+
 /// What a check found. Figures are against the time of the last run, not against the aim.
 struct CheckFirst {
     enum class Verdict { Holds, Drifting, Redo };
     struct Patch {
         DeviceRgb rgb;
-        XYZ now;          ///< cd/m²
+        XYZ now;          ///< cd/m², mean of all its readings
         Lab then, nowLab; ///< relative to the white of then, so that lost light counts
         double deltaE00 = 0;
     };
     Verdict verdict = Verdict::Holds;
+    /// White (Δu'v'), luminance, greys with white's change taken out, colours mean and worst, each
+    /// against its limit.
+    lantern::Verdict figures;
     double meanDeltaE00 = 0, worstDeltaE00 = 0;
-    double uncertainty = 0;    ///< of the mean, k = 1, from the meter's scatter; 0: not known
+    double uncertainty = 0;    ///< of the mean, k = 1; 0: not known
     double whiteDeltaUv = 0;   ///< Δu'v' of white
     double luminanceRatio = 1; ///< white's luminance now over then
     double blackRatio = 1;     ///< the same of black
     double greyDeltaE00 = 0;   ///< mean of the greys' change with white's change taken out
     bool closeCall = false;    ///< another check might say otherwise
-    std::vector<Patch> patches;
+    std::vector<Patch> patches; ///< white once
 };
 
-/// Limits of the verdict; common practice, the tighter ones what a careful studio asks for.
-struct CheckLimits {
-    double meanDeltaE00, whiteDeltaUv, luminance; ///< luminance as a relative change
+/// What a check is held against.
+struct CheckRequest {
+    std::vector<Reading> readings; ///< of checkFirstPatches()
+    const ProfileFile &profile;    ///< of the last run
+    XYZ white, black;              ///< of the last run through its calibration, cd/m²
+    Tolerance tolerance;
+    /// Scatter: what this check itself shows of it is used where nothing is given. What the meter is
+    /// off by as it was then (certificate, correction) cancels and is left out.
+    ErrorSources errors = {};
+    PrimarySet primaries = kSrgbPrimaries; ///< of the display
+    std::optional<StrayLight> room = {};   ///< that the profile was made for
 };
-inline constexpr CheckLimits kHolds{1.0, 0.003, 0.05};
-inline constexpr CheckLimits kDrifts{2.0, 0.006, 0.12};
 
-/// Compares readings of checkFirstPatches() with what the last run's profile says of them.
-/// \param white of the last run through its calibration, cd/m²; \param black the same
-/// \param scatter of the meter; what this check itself shows of it is used where nothing is given
+/// Compares the readings with what the last run's profile says of them.
 /// \throws Error BadInput when white or black was not read
-CheckFirst judgeCheck(const std::vector<Reading> &readings, const ProfileFile &profile,
-                      const XYZ &white, const XYZ &black,
-                      const std::optional<Repeatability> &scatter);
+CheckFirst judgeCheck(const CheckRequest &request);
 
 } // namespace lantern

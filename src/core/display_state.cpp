@@ -126,7 +126,7 @@ double gamutCoverage(const PrimarySet &display, const PrimarySet &space)
     return std::abs(signedArea(common) / signedArea(wanted));
 }
 
-DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim)
+DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim, StateDetail detail)
 {
     DisplayState state;
     std::array<std::optional<XYZ>, 3> full;
@@ -146,7 +146,8 @@ DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim)
     }
     if (state.white && state.white->Y > 0) {
         const Chromaticity c = chromaticity(*state.white);
-        state.cct = correlatedColourTemperature(c);
+        if (detail == StateDetail::Everything)
+            state.cct = correlatedColourTemperature(c);
         state.deltaUv = deltaUvPrime(uvPrime(c), uvPrime(aimChromaticity(aim, c)));
     }
     if (state.white && state.black) {
@@ -155,7 +156,7 @@ DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim)
         if (state.white->Y > state.black->Y)
             judgeGreys(state, aim);
     }
-    if (full[0] && full[1] && full[2]) {
+    if (full[0] && full[1] && full[2] && detail == StateDetail::Everything) {
         state.primaries = {chromaticity(*full[0]), chromaticity(*full[1]), chromaticity(*full[2])};
         state.srgbCoverage = gamutCoverage(*state.primaries, kSrgbPrimaries);
         state.p3Coverage = gamutCoverage(*state.primaries, kP3Primaries);

@@ -32,9 +32,16 @@ struct DisplayState {
     std::vector<Reading> greys; ///< by falling code value, white and black included
 };
 
+/// How much of a state to work out.
+enum class StateDetail {
+    Everything,
+    Figures, ///< without colour temperature and gamut, which take a hundred times as long
+};
+
 /// Reads a state out of readings of white, black, greys and primaries; what is not there stays
 /// empty. Several readings of the same patch are averaged.
-DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim);
+DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim,
+                          StateDetail detail = StateDetail::Everything);
 
 /// Patches that displayState needs: white, black, primaries and nine greys.
 std::vector<DeviceRgb> statePatches();

@@ -47,6 +47,57 @@ ReferenceSet lantern40()
     return set;
 }
 
+ReferenceSet lantern72(const ProfileFile &profile)
+{
+    ReferenceSet set = lantern40();
+    set.name = "Lantern 72";
+    for (int i = 0; i < 8; ++i)
+        set.colours.push_back({cellName('F', i), {8.0 - i, 0, 0}});
+    const std::array<DeviceRgb, 8> corners = {{{255, 0, 0},
+                                               {255, 255, 0},
+                                               {0, 255, 0},
+                                               {0, 255, 255},
+                                               {0, 0, 255},
+                                               {255, 0, 255},
+                                               {88, 0, 0},
+                                               {0, 0, 88}}};
+    const std::array<DeviceRgb, 8> edges = {{{255, 128, 0},
+                                             {128, 255, 0},
+                                             {0, 255, 128},
+                                             {0, 128, 255},
+                                             {128, 0, 255},
+                                             {255, 0, 128},
+                                             {255, 255, 128},
+                                             {255, 128, 255}}};
+    for (size_t i = 0; i < corners.size(); ++i)
+        set.colours.push_back({cellName('G', static_cast<int>(i)), profile.toLab(corners[i])});
+    for (size_t i = 0; i < edges.size(); ++i)
+        set.colours.push_back({cellName('H', static_cast<int>(i)), profile.toLab(edges[i])});
+    // Odd code values, spread by the sequence of Roberts (2018) in three dimensions.
+    constexpr std::array<double, 3> kSteps = {0.8191725133961645, 0.6710436067037893,
+                                              0.5497004779019703};
+    for (int i = 0; i < 8; ++i) {
+        Vec3 code;
+        for (int c = 0; c < 3; ++c) {
+            const double at = std::fmod(0.5 + (i + 1) * kSteps[static_cast<size_t>(c)], 1.0);
+            code[c] = 2 * std::floor(at * 127) + 1;
+        }
+        set.colours.push_back({cellName('I', i), profile.toLab(toDeviceRgb(code))});
+    }
+    return set;
+}
+
+std::optional<ReferenceSet> referenceByKey(const std::string &key, const ProfileFile &profile)
+{
+    if (key == "lantern40")
+        return lantern40();
+    if (key == "lantern72")
+        return lantern72(profile);
+    if (key == "chart24")
+        return chart24();
+    return std::nullopt;
+}
+
 ReferenceSet chart24()
 {
     struct Row {

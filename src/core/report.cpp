@@ -173,6 +173,12 @@ void validationTable(Page &page, const Validation &v)
               fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) +
               ", worst " + fixedNumber(v.deltaE00.max, 2) + ", deviation " +
               fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
+    if (const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount; beyond > 0)
+        page.line("<p>" + std::to_string(v.reachableCount) + " within the display's gamut: mean " +
+                  fixedNumber(v.reachable.mean, 2) + ", worst " + fixedNumber(v.reachable.max, 2) +
+                  "; " + std::to_string(beyond) + " beyond it: mean " +
+                  fixedNumber(v.unreachable.mean, 2) + ", worst " +
+                  fixedNumber(v.unreachable.max, 2) + ".</p>");
     page.line("<p>" + escape(v.referenceName) +
               ", shown through the profile, relative to the measured white of " +
               fixedNumber(v.white.Y, 1) + " cd/m².</p><table>");
@@ -226,6 +232,9 @@ Json validationToJson(const Validation &v)
     j["state"] = stateToJson(v.state);
     j["delta_e_2000"] = toJson(v.deltaE00);
     j["delta_e_76"] = toJson(v.deltaE76);
+    j["within_gamut"] = {{"count", v.reachableCount}, {"delta_e_2000", toJson(v.reachable)}};
+    j["beyond_gamut"] = {{"count", static_cast<int>(v.patches.size()) - v.reachableCount},
+                         {"delta_e_2000", toJson(v.unreachable)}};
     j["verdict"] = verdictToJson(v.verdict);
     j["patches"] = Json::array();
     for (const ValidatedPatch &p : v.patches)

@@ -65,12 +65,25 @@ std::vector<Reading> scattered(std::vector<Reading> readings, const Repeatabilit
     return readings;
 }
 
-Mat3 lights(const PrimarySet &primaries, const Vec3 &luminances)
+/// Light of each primary with X + Y + Z = 1, as columns.
+Mat3 lights(const PrimarySet &primaries)
 {
     Mat3 m;
-    for (int c = 0; c < 3; ++c)
-        m.col(c) = vec(fromChromaticity(primaries[static_cast<size_t>(c)], luminances[c]));
+    for (int c = 0; c < 3; ++c) {
+        const Chromaticity &p = primaries[static_cast<size_t>(c)];
+        m.col(c) = Vec3(p.x, p.y, 1 - p.x - p.y);
+    }
     return m;
+}
+
+/// Of the readings; of D65 where white is not among them.
+Vec3 meanWhite(const std::vector<Reading> &readings)
+{
+    Vec3 sum = Vec3::Zero();
+    for (const Reading &r : readings)
+        if (r.rgb == kWhite)
+            sum += vec(r.xyz);
+    return sum[1] > 0 ? sum : vec(fromChromaticity({0.3127, 0.3290}, 1));
 }
 
 std::vector<Reading> misread(std::vector<Reading> readings, const PrimarySet &primaries,
@@ -84,9 +97,9 @@ std::vector<Reading> misread(std::vector<Reading> readings, const PrimarySet &pr
         c.x += u.x * (dx + normal());
         c.y += u.y * (dy + normal());
     }
-    const double luminance = 1 + u.luminance * normal();
-    const Mat3 change =
-        luminance * lights(off, Vec3::Ones()) * lights(primaries, Vec3::Ones()).inverse();
+    Mat3 change = lights(off) * lights(primaries).inverse();
+    const Vec3 white = meanWhite(readings);
+    change *= (1 + u.luminance * normal()) * white[1] / (change * white)[1];
     for (Reading &r : readings)
         r.xyz = toXyz(change * vec(r.xyz));
     return readings;

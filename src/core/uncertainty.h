@@ -64,8 +64,8 @@ using FiguresOf = std::function<std::vector<double>(const std::vector<Reading> &
 /// - scatter: on each reading by itself;
 /// - certificate and mismatch: on the light of the display's primaries, the same in all readings:
 ///   each primary's x, y is off by a part common to all (2/3 of the variance) and one of its own
-///   (the whole), so that white is off as stated and saturated colours a little more; luminance is
-///   off by one factor;
+///   (the whole), so that white is off as stated and saturated colours a little more; luminance of
+///   white is off by one factor and else kept;
 /// - drift: in proportion to the place in the list.
 /// \param primaries of the display
 std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimarySet &primaries,

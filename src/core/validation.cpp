@@ -124,23 +124,28 @@ struct Parts {
     std::vector<Reading> state; ///< white, greys, black
 };
 
-Parts parts(const std::vector<Reading> &readings, size_t colours)
+Parts parts(const ValidationRequest &r, const std::vector<Reading> &readings)
 {
+    const size_t colours = r.aimed.size();
     Parts p;
     const auto end = readings.begin() + 1 + static_cast<long>(colours);
     p.colours.assign(readings.begin() + 1, end);
     p.state.assign(end, readings.end());
     p.state.push_back(readings.front());
     p.white = whiteOf(p.state, "validation");
+    if (r.room) { // the state is the display's own
+        p.colours = r.room->seen(p.colours);
+        p.white = r.room->seen({{kWhite, p.white}}).front().xyz;
+    }
     return p;
 }
 
 /// Values of the figures, those of the aim first, then mean, 95 % and worst of the colours.
 std::vector<double> figureValues(const ValidationRequest &r, const std::vector<Reading> &readings)
 {
-    const Parts p = parts(readings, r.aimed.size());
+    const Parts p = parts(r, readings);
     const Aim aim = r.aim.value_or(Aim{});
-    std::vector<double> values = aimFigureValues(displayState(p.state, aim), aim);
+    std::vector<double> values = aimFigureValues(displayState(p.state, aim, StateDetail::Figures), aim);
     std::vector<double> deltas;
     for (size_t i = 0; i < r.aimed.size(); ++i)
         deltas.push_back(
@@ -179,13 +184,15 @@ Validation validate(const ValidationRequest &r)
         throw Error(ErrorKind::BadInput, "validation",
                     std::to_string(r.readings.size()) + " readings for " +
                         std::to_string(r.aimed.size()) + " colours and white");
-    const Parts read = parts(r.readings, r.aimed.size());
+    const Parts read = parts(r, r.readings);
     Validation v;
     v.referenceName = r.referenceName;
     v.white = read.white;
     v.state = displayState(read.state, r.aim.value_or(Aim{}));
     std::vector<double> all00;
     std::vector<double> all76;
+    std::vector<double> within;
+    std::vector<double> beyond;
     for (size_t i = 0; i < r.aimed.size(); ++i) {
         ValidatedPatch p;
         p.aimed = r.aimed[i];
@@ -197,12 +204,18 @@ Validation validate(const ValidationRequest &r)
         p.profileError = deltaE2000(p.aimed.reachable, p.aimed.sent);
         if (r.errors.scatter)
             p.uncertainty = uncertaintyDeltaE00(read.colours[i], v.white, *r.errors.scatter);
+        (p.outOfGamut <= kReachable ? within : beyond).push_back(p.deltaE00);
         all00.push_back(p.deltaE00);
         all76.push_back(p.deltaE76);
         v.patches.push_back(p);
     }
     v.deltaE00 = statistics(all00);
     v.deltaE76 = statistics(all76);
+    v.reachableCount = static_cast<int>(within.size());
+    if (!within.empty())
+        v.reachable = statistics(within);
+    if (!beyond.empty())
+        v.unreachable = statistics(beyond);
     v.verdict = judge(r);
     return v;
 }

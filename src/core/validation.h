@@ -4,6 +4,7 @@
 #include "core/reading.h"
 #include "core/reference_set.h"
 #include "core/repeatability.h"
+#include "core/stray_light.h"
 #include "core/verdict.h"
 
 #include <optional>
@@ -44,12 +45,18 @@ struct ValidatedPatch {
     double uncertainty = 0;  ///< of deltaE00 from the meter's scatter, k = 1; 0: not known
 };
 
+/// A colour counts as within the display's gamut up to this ΔE00.
+inline constexpr double kReachable = 0.5;
+
 /// What a validation found.
 struct Validation {
     std::string referenceName;
     XYZ white; ///< measured, cd/m²; the Lab values are relative to it
     std::vector<ValidatedPatch> patches;
     Statistics deltaE00, deltaE76;
+    /// Those that the display can show (within kReachable by its profile) and the others, ΔE00.
+    Statistics reachable, unreachable;
+    int reachableCount = 0;
     DisplayState state; ///< white, black and greys as they are now, against the aim
     Verdict verdict;
 };
@@ -64,6 +71,7 @@ struct ValidationRequest {
     std::optional<Aim> aim = {};              ///< nothing: only the profile is judged
     ErrorSources errors = {};                 ///< drift is found from the readings
     PrimarySet primaries = kSrgbPrimaries;    ///< of the display
+    std::optional<StrayLight> room = {};      ///< that the profile was made for: colours are seen in it
 };
 
 /// Compares readings with aims. \throws Error BadInput when the numbers of readings and patches do

@@ -152,10 +152,10 @@ const JudgedFigure *Verdict::find(Figure figure) const
 JudgedFigure judgeFigure(Figure figure, double value, double limit, bool atLeast,
                          const Budget &uncertainty)
 {
-    JudgedFigure f{figure, value, limit, atLeast, uncertainty, Call::NotJudged};
+    JudgedFigure f{figure, std::abs(value), limit, atLeast, uncertainty, Call::NotJudged};
     if (!std::isfinite(value))
         return f;
-    const double margin = atLeast ? value - limit : limit - value;
+    const double margin = atLeast ? f.value - limit : limit - f.value;
     const double expanded = kCoverageFactor * uncertainty.total();
     f.call = std::abs(margin) < expanded ? Call::CannotTell
              : margin >= 0               ? Call::Within
@@ -177,9 +177,9 @@ std::vector<double> aimFigureValues(const DisplayState &s, const Aim &aim)
     const double luminance = s.white ? s.white->Y : kNotMeasured;
     const double contrast = s.contrast.value_or(kNotMeasured);
     return {s.deltaUv.value_or(kNotMeasured),
-            aim.luminanceCdM2 ? std::abs(luminance / *aim.luminanceCdM2 - 1) : kNotMeasured,
+            aim.luminanceCdM2 ? luminance / *aim.luminanceCdM2 - 1 : kNotMeasured,
             luminance,
-            aim.contrastRatio ? std::abs(contrast / *aim.contrastRatio - 1) : kNotMeasured,
+            aim.contrastRatio ? contrast / *aim.contrastRatio - 1 : kNotMeasured,
             contrast,
             s.toneError.value_or(kNotMeasured),
             s.greyBalance.value_or(kNotMeasured),

@@ -59,11 +59,12 @@ struct Verdict {
     [[nodiscard]] const JudgedFigure *find(Figure figure) const;
 };
 
-/// \param value NaN: not measured, gives NotJudged
+/// \param value NaN: not measured, gives NotJudged; of a difference its sign does not count
 JudgedFigure judgeFigure(Figure figure, double value, double limit, bool atLeast,
                          const Budget &uncertainty);
 
-/// What display states say about the aim. In the order of aimFigures().
+/// What display states say about the aim, in the order of aimFigures(); differences with their
+/// sign.
 std::vector<double> aimFigureValues(const DisplayState &state, const Aim &aim);
 const std::vector<Figure> &aimFigures();
 

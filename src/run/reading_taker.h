@@ -19,9 +19,12 @@ public:
     void setDevices(const Devices &devices);
     /// Put on every XYZ that the meter gives.
     void setCorrection(const std::optional<Mat3> &correction) { m_correction = correction; }
-    /// What the display was found to take after a change. \param before patch that was read last
-    /// and may have left the screen since; nothing: none
+    /// What the display was found to take after a change. \param before patch that was read last and may
+    /// have left the screen since; nothing: none, or something else has changed since
     void setSettling(const Settling &settling, const std::optional<DeviceRgb> &before);
+
+    /// Something other than the patch changes the light: controls, a LUT.
+    void lightChanges() { m_before.reset(); }
 
     void take(const ReadPatch &patch);
     /// Zeroes the meter, after the person did what that needs.

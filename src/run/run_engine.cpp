@@ -71,7 +71,6 @@ void RunEngine::begin(const RunSetup &setup)
                 unpackSettling(known, setup.meterName, m_logbookPath.toStdString());
         m_results.settling = m_results.setup.settling;
         m_results.setup.learnsSettling &= m_devices.meter->readsAtOnce();
-        m_lastPatch.reset();
         m_status.run = logbook().createRun(m_results.setup);
         m_status.stage = stagesOf(setup.kind).front();
         if (setup.referenceRun != 0)
@@ -111,12 +110,9 @@ void RunEngine::resumeRun(qint64 run)
 void RunEngine::restoreDevices()
 {
     QByteArray meterState;
-    m_lastPatch.reset();
     for (const Stage stage : stagesOf(m_results.setup.kind))
-        for (const LoggedReading &l : logbook().readings(m_status.run, stage)) {
+        for (const LoggedReading &l : logbook().readings(m_status.run, stage))
             meterState = l.meterState;
-            m_lastPatch = l.reading.rgb;
-        }
     m_devices.meter->restore(meterState);
     if (m_results.setup.adjust == AdjustMode::Automatic && m_devices.controls && m_results.controls)
         m_devices.controls->write(*m_results.controls);
@@ -143,7 +139,13 @@ void RunEngine::advance()
     const bool hasLearned = m_status.stage == Stage::Ready && learnsSettling(m_results.setup);
     if (m_automatic || nothingToAdjust || nothingToLearn || hasLearned || errand) {
         m_status.activity = Activity::Waiting; // for the event loop only: nobody is asked
-        QMetaObject::invokeMethod(this, &RunEngine::proceed, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, run = m_status.run, stage = m_status.stage] {
+                if (m_status.run == run && m_status.stage == stage)
+                    proceed();
+            },
+            Qt::QueuedConnection);
     } else
         setActivity(Activity::Waiting);
 }
@@ -172,14 +174,20 @@ void RunEngine::startStage()
             install();
             return;
         }
+        if (m_status.stage == Stage::Validate && m_results.aimed.empty()) {
+            m_results.aimed = aimedPatchesOf(m_results);
+            emit resultsChanged(m_results);
+        }
         m_plan = makePlan(m_status.stage, m_results);
         m_lastWhite = 0;
         m_taker.setCorrection(m_results.setup.meterCorrection
                                   ? std::optional(m_results.setup.meterCorrection->matrix)
                                   : std::nullopt);
         m_devices.meter->setTechnology(QString::fromStdString(m_results.setup.technology));
-        m_taker.setSettling(m_results.settling.value_or(Settling{}), m_lastPatch);
         const auto logged = logbook().readings(m_status.run, m_status.stage);
+        m_taker.setSettling(m_results.settling.value_or(Settling{}),
+                            logged.empty() ? std::nullopt
+                                           : std::optional(logged.back().reading.rgb));
         // The steps between the readings leave their mark on the devices: repeat the last of each.
         std::optional<MonitorControls> controls;
         for (const LoggedReading &l : logged) {
@@ -273,6 +281,7 @@ void RunEngine::step()
                                 : QByteArray());
                 return;
             }
+            m_taker.lightChanges();
             m_plan->acknowledge();
         }
     });
@@ -329,7 +338,6 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         }
         noteOwnCorrection();
         logbook().appendReading(m_status.run, m_status.stage, logged);
-        m_lastPatch = logged.reading.rgb;
 
         if (auto *hand = dynamic_cast<HandAdjustPlan *>(m_plan.get()); hand && logged.controls)
             hand->setControls(*logged.controls);

@@ -133,7 +133,6 @@ private:
     std::optional<SlotTable> m_loadedSlot; ///< the same
     ReadingTaker m_taker;
     bool m_pauseRequested = false;
-    std::optional<DeviceRgb> m_lastPatch; ///< read last in this run
     double m_lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
     std::optional<MonitorControls> m_controlsAtPatch; ///< when the present patch was asked for
     std::optional<MonitorControls> m_noted;           ///< by a person

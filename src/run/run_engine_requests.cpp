@@ -132,7 +132,7 @@ void RunEngine::setAdjustMode(AdjustMode mode)
 
 void RunEngine::setProfileTitle(const QString &title)
 {
-    if (m_status.run == 0 || m_status.stage > Stage::Build)
+    if (m_status.run == 0 || isAfter(m_results.setup.kind, m_status.stage, Stage::Build))
         return;
     guarded([&] {
         m_results.setup.profileTitle = title.trimmed().toStdString();

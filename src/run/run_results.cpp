@@ -13,10 +13,16 @@ namespace {
 
 const char *kValidationSource = "profile of this run";
 
-std::vector<AimedPatch> aimedBy(const RunResults &results)
+ProfileFile profileOf(const RunResults &results)
 {
-    const ProfileFile profile({results.profile.begin(), results.profile.end()}, kValidationSource);
-    return aimedPatches(lantern40(), profile);
+    return {{results.profile.begin(), results.profile.end()}, kValidationSource};
+}
+
+ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
+{
+    if (auto set = referenceByKey(results.setup.reference, profile))
+        return *set;
+    throw Error(ErrorKind::BadInput, "reference", "\"" + results.setup.reference + "\" is not known");
 }
 
 void unpackProfile(const QByteArray &packed, RunResults &results, const std::string &source)
@@ -44,6 +50,12 @@ void unpackByEye(const QByteArray &packed, RunResults &results, const std::strin
 }
 
 } // namespace
+
+std::vector<AimedPatch> aimedPatchesOf(const RunResults &results)
+{
+    const ProfileFile profile = profileOf(results);
+    return aimedPatches(referenceOf(results, profile), profile);
+}
 
 QByteArray packSettling(const RunResults &results)
 {
@@ -75,7 +87,35 @@ std::optional<CheckReference> checkReference(const RunResults &run)
 {
     if (run.profile.isEmpty() || !run.after || !run.after->white || !run.after->black)
         return std::nullopt;
-    return CheckReference{run.profile, *run.after->white, *run.after->black, run.repeatability};
+    return CheckReference{run.profile,
+                          *run.after->white,
+                          *run.after->black,
+                          run.repeatability,
+                          run.setup.tolerance,
+                          run.after->primaries.value_or(kSrgbPrimaries),
+                          roomOf(run.setup)};
+}
+
+std::optional<StrayLight> roomOf(const RunSetup &setup)
+{
+    if (!setup.roomLight)
+        return std::nullopt;
+    return StrayLight::fromRoom(setup.roomLight->illuminanceLux, setup.reflectance,
+                                setup.roomLight->chromaticity);
+}
+
+CheckFirst judgedCheck(const CheckReference &reference, const std::vector<Reading> &readings,
+                       const std::string &source)
+{
+    const ProfileFile profile({reference.profile.begin(), reference.profile.end()}, source);
+    return judgeCheck({.readings = readings,
+                       .profile = profile,
+                       .white = reference.white,
+                       .black = reference.black,
+                       .tolerance = toleranceByName(reference.tolerance),
+                       .errors = {.scatter = reference.scatter},
+                       .primaries = reference.primaries,
+                       .room = reference.room});
 }
 
 CalibrationTarget calibrationTarget(const RunResults &results)
@@ -136,7 +176,7 @@ std::unique_ptr<StagePlan> makePlan(Stage stage, const RunResults &results)
             measuringOrder(s.chartList.empty() ? makeChart(s.chartPatches) : s.chartList),
             signalPathOf(results));
     case Stage::Validate:
-        return std::make_unique<PatchListPlan>(validationPatches(aimedBy(results)));
+        return std::make_unique<PatchListPlan>(validationPatches(results.aimed));
     case Stage::Build:
     case Stage::Install:
     case Stage::ByEye:
@@ -155,11 +195,8 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
     } else if (const auto *placing = dynamic_cast<const PlacementPlan *>(&plan))
         results.placement = placing->result();
     else if (stage == Stage::Check && list && results.reference) {
-        const auto &before = *results.reference;
-        results.check = judgeCheck(
-            list->readings(),
-            ProfileFile({before.profile.begin(), before.profile.end()}, "profile of the last run"),
-            before.white, before.black, before.scatter);
+        results.check =
+            judgedCheck(*results.reference, list->readings(), "profile of the last run");
     } else if (const auto *settling = dynamic_cast<const SettlingPlan *>(&plan))
         results.settling = settling->result();
     else if (stage == Stage::FourColours && list)
@@ -183,15 +220,16 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         results.after = displayState(steadyReadings(results.chart), results.setup.aim);
         results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
-        results.validation = validate({.referenceName = lantern40().name,
-                                       .aimed = aimedBy(results),
+        results.validation = validate({.referenceName = referenceOf(results, profileOf(results)).name,
+                                       .aimed = results.aimed,
                                        .readings = list->readings(),
                                        .tolerance = toleranceByName(results.setup.tolerance),
                                        .aim = results.setup.aim,
                                        .errors = errorSources(results),
                                        .primaries = results.after && results.after->primaries
                                                         ? *results.after->primaries
-                                                        : kSrgbPrimaries});
+                                                        : kSrgbPrimaries,
+                                       .room = roomOf(results.setup)});
 }
 
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)
@@ -248,6 +286,8 @@ RunResults loadResults(Logbook &logbook, qint64 run)
         else if (stage == Stage::Install)
             results.installedPath = QString::fromUtf8(logbook.stageResult(run, stage));
         else {
+            if (stage == Stage::Validate)
+                results.aimed = aimedPatchesOf(results);
             const auto readings = logbook.readings(run, stage);
             const auto plan = makePlan(stage, results);
             replay(*plan, readings, path);
@@ -277,10 +317,8 @@ QByteArray packProfile(const RunResults &r)
 std::vector<Reading> profileReadings(const RunResults &r)
 {
     std::vector<Reading> readings = steadyReadings(r.chart);
-    if (r.setup.roomLight)
-        readings = StrayLight::fromRoom(r.setup.roomLight->illuminanceLux, r.setup.reflectance,
-                                        r.setup.roomLight->chromaticity)
-                       .seen(readings);
+    if (const auto room = roomOf(r.setup))
+        readings = room->seen(readings);
     return readings;
 }
 

@@ -7,6 +7,7 @@
 #include "core/placement.h"
 #include "core/repeatability.h"
 #include "core/report.h"
+#include "core/stray_light.h"
 #include "core/validation.h"
 #include "core/warm_up.h"
 #include "run/logbook.h"
@@ -25,6 +26,9 @@ struct CheckReference {
     QByteArray profile;
     XYZ white, black; ///< through the calibration, cd/m²
     std::optional<Repeatability> scatter;
+    std::string tolerance;
+    PrimarySet primaries = kSrgbPrimaries; ///< of the display
+    std::optional<StrayLight> room; ///< that the profile was made for
 };
 
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
@@ -45,6 +49,7 @@ struct RunResults {
     std::vector<ExpectedError> expectedSoFar;   ///< while patches are chosen
     std::optional<Repeatability> repeatability; ///< of the meter, from this run's repeated readings
     QString installedPath;
+    std::vector<AimedPatch> aimed; ///< of the validation, from its start on
     std::optional<Validation> validation;
     // of the other kinds of runs
     WarmUp warmUp;
@@ -56,12 +61,22 @@ struct RunResults {
     std::optional<VideoLut> lutByEye; ///< profile and installedPath go with it
 };
 
+/// Light of the room that the profile takes into account.
+std::optional<StrayLight> roomOf(const RunSetup &setup);
+
+/// What a check's readings say against its reference.
+CheckFirst judgedCheck(const CheckReference &reference, const std::vector<Reading> &readings,
+                       const std::string &source);
+
 /// Where the readings of this run may be off; drift apart.
 ErrorSources errorSources(const RunResults &results);
 
 /// Where the calibration of this run goes, and how code values reach the panel after it.
 CalibrationTarget calibrationTarget(const RunResults &results);
 SignalPath signalPathOf(const RunResults &results);
+
+/// The colours of the validation, sent through the run's profile.
+std::vector<AimedPatch> aimedPatchesOf(const RunResults &results);
 
 /// The plan of a measuring stage, given what the stages before it brought.
 /// Build and Install have none and give null.

@@ -92,6 +92,7 @@ Json setupToJson(const RunSetup &s)
               {"has_gains", s.controls.gains},
               {"link_bits", s.linkBits ? Json(*s.linkBits) : Json(nullptr)},
               {"tolerance", s.tolerance},
+              {"reference", s.reference},
               {"profile_title", s.profileTitle},
               {"started_at", s.startedAt},
               {"seed", s.seed}};
@@ -176,6 +177,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     if (!root.raw("link_bits").is_null())
         s.linkBits = root.integer("link_bits", 1, 16);
     s.tolerance = root.string("tolerance");
+    s.reference = root.has("reference") ? root.string("reference") : "lantern40"; // added later
     s.profileTitle = root.string("profile_title");
     s.startedAt = root.string("started_at");
     s.seed = root.raw("seed").get<uint64_t>();

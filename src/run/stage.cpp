@@ -52,6 +52,13 @@ Stage stageAfter(RunKind kind, Stage stage)
     return it == stages.end() || it + 1 == stages.end() ? Stage::Done : *(it + 1);
 }
 
+bool isAfter(RunKind kind, Stage stage, Stage other)
+{
+    const auto &stages = stagesOf(kind);
+    return std::find(stages.begin(), stages.end(), stage) >
+           std::find(stages.begin(), stages.end(), other);
+}
+
 QString stageKey(Stage stage)
 {
     switch (stage) {

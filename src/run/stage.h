@@ -32,6 +32,9 @@ const std::vector<Stage> &stagesOf(RunKind kind);
 /// The one after, or Done.
 Stage stageAfter(RunKind kind, Stage stage);
 
+/// `stage` comes after `other` in that kind of run; Done comes after all.
+bool isAfter(RunKind kind, Stage stage, Stage other);
+
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);
 /// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye", "four-colours"; and

@@ -96,8 +96,9 @@ private slots:
         // From white to black: not much longer than until the light itself is unseen.
         const double needed = fall * std::log(903.3 / kUnseen);
         VERIFY_BELOW(learned.waitSeconds(kWhite, kBlack), 1.3 * needed + 0.2);
-        QVERIFY(learned.waitSeconds(kWhite, {200, 200, 200}) <=
-                learned.waitSeconds(kWhite, kBlack));
+        if (fall >= rise) // else what rises along takes the time
+            QVERIFY(learned.waitSeconds(kWhite, {200, 200, 200}) <=
+                    learned.waitSeconds(kWhite, kBlack));
         QCOMPARE(learned.waitSeconds(kBlack, kBlack), 0.0);
         QVERIFY(learned.waitSeconds({}, kBlack) >= learned.waitSeconds(kWhite, kBlack));
     }

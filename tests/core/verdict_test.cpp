@@ -138,11 +138,14 @@ private slots:
     /// Repeats of the whole validation with real noise scatter as the budget says.
     void repeatsScatterAsTheBudgetSays()
     {
-        const Repeatability scatter{Vec3(0.02, 0.02, 0.02), Vec3(0.004, 0.004, 0.004)};
+        const Repeatability scatter{Vec3(0.001, 0.001, 0.001), Vec3(0.0005, 0.0005, 0.0005)};
         ErrorSources errors;
         errors.scatter = scatter;
         ToyDisplay display;
         display.gamma = {2.1, 2.2, 2.15}; // off, so that ΔE00 is well above its floor
+        Aim aim = m_aim; // of which white is well off, for the same reason
+        const Chromaticity white = chromaticity(display.show({255, 255, 255}));
+        aim.white = Chromaticity{white.x + 0.004, white.y + 0.002};
         std::vector<double> means, worsts, whites;
         std::mt19937 random(7);
         std::normal_distribution<double> normal;
@@ -155,7 +158,7 @@ private slots:
                 r.xyz = toXyz(vec(r.xyz) + Vec3(u[0] * normal(random), u[1] * normal(random),
                                                 u[2] * normal(random)));
             }
-            last = validate(request(readings, &m_aim, i == 0 ? errors : ErrorSources{}));
+            last = validate(request(readings, &aim, i == 0 ? errors : ErrorSources{}));
             if (i == 0)
                 m_first = last;
             means.push_back(last.deltaE00.mean);
@@ -166,7 +169,9 @@ private slots:
             return m_first.verdict.find(f)->uncertainty.scatter;
         };
         VERIFY_NEAR(said(Figure::ColourMean), deviation(means), 0.3 * deviation(means));
-        VERIFY_NEAR(said(Figure::ColourWorst), deviation(worsts), 0.3 * deviation(worsts));
+        // The worst is the more uncertain the more noise it already holds: said too large, not small.
+        QVERIFY(said(Figure::ColourWorst) > 0.8 * deviation(worsts));
+        VERIFY_BELOW(said(Figure::ColourWorst), 1.7 * deviation(worsts));
         VERIFY_NEAR(said(Figure::White), deviation(whites), 0.3 * deviation(whites));
     }
 

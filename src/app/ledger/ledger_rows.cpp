@@ -186,7 +186,7 @@ QString stageHint(const SessionState &state)
     case Stage::Install:
         return tr("For this user; loaded now.");
     case Stage::Validate:
-        return tr("Forty known colours through the profile.");
+        return tr("Known colours through the profile, and greys and white against the aim.");
     case Stage::WarmUp:
     case Stage::Place:
     case Stage::Check:

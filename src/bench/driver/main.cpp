@@ -82,6 +82,7 @@ public:
         : m_bench(displayFrom(o.display), o.display, bench::builtInMeter(o.meter), o.technology,
                   o.seed)
     {
+        m_canCorrect = o.technology.empty() && !m_bench.meter().description().isReference();
         if (!o.fault.empty()) {
             const auto [kind, number] = eventAt("--fault", o.fault);
             m_bench.meter().injectFault(number, meterFaultByName(kind));
@@ -93,12 +94,16 @@ public:
     Json answer(const std::string &method, const Json &params)
     {
         const auto &meter = m_bench.meter().description();
-        if (method == "hello")
+        if (method == "hello") {
+            Json abilities = {"zero", "room", "scene", "state", "wait"};
+            if (m_canCorrect)
+                abilities.push_back("technology");
             return {{"protocol", 1},
                     {"name", meter.name},
                     {"serial", meter.serial},
-                    {"abilities", {"zero", "room", "scene", "state", "wait", "technology"}},
+                    {"abilities", abilities},
                     {"zeroes_by_itself", true}};
+        }
         if (method == "zero") {
             m_bench.meter().zero();
             return Json::object();
@@ -164,6 +169,7 @@ private:
     }
 
     bench::Bench m_bench;
+    bool m_canCorrect = false; ///< for a technology that it is told
     bench::Bench::SeenColours m_seen;
     std::pair<std::string, uint64_t>
         m_misbehave; ///< at a reading, but not at the first of this process

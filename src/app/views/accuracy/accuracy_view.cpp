@@ -150,6 +150,8 @@ AccuracyView::AccuracyView(Session *session)
       m_live(new LivePlots)
 {
     m_fields->setObjectName(QStringLiteral("matchFields"));
+    m_verdict->setObjectName(QStringLiteral("validationVerdict"));
+    m_figures->setObjectName(QStringLiteral("verdictFigures"));
     m_table->setColumnCount(6);
     m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
                                         tr("Measured L* a* b*"), QStringLiteral("ΔE00"),
@@ -298,7 +300,8 @@ void AccuracyView::showChart(const SessionState &state)
     if (state.status.stage == run::Stage::Validate && state.isMeasuring()) {
         setExplanation(tr("Known colours are shown through the profile and read."));
         size_t done = static_cast<size_t>(state.status.readingsDone);
-        for (const ReferenceColour &c : lantern40().colours) {
+        for (const AimedPatch &aimed : state.results.aimed) {
+            const ReferenceColour &c = aimed.reference;
             const bool isRead = done > fields.size() + 1; // white is read before them
             fields.push_back({QString::fromStdString(c.name),
                               isRead ? swatch(c.lab) : swatch(c.lab).darker(260),
@@ -345,7 +348,7 @@ void AccuracyView::showEmpty(const SessionState &)
 {
     m_shown.reset();
     setExplanation(tr(
-        "Forty known colours will stand here, each with a spot of what the display really showed. "
+        "Known colours will stand here, each with a spot of what the display really showed. "
         "They are read after the profile is installed."));
     m_fields->setFields({});
     m_pages->setCurrentIndex(0);
@@ -402,7 +405,7 @@ void AccuracyView::showCurve(const Validation &v)
     m_curve->addLine(x, y, {.colour = theme::kBright, .width = 2});
     if (limit) {
         auto *label = new QCPItemText(m_curve);
-        label->setText(tr("limit of the mean"));
+        label->setText(tr("limit"));
         label->setFont(theme::font(7.5));
         label->setColor(theme::kMuted);
         label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);

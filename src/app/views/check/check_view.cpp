@@ -20,6 +20,7 @@ public:
     }
     void setCheck(const std::optional<CheckFirst> &check)
     {
+        m_holds = check ? check->figures.tolerance.colourMean : std::nullopt;
         m_patches = check ? check->patches : std::vector<CheckFirst::Patch>();
         std::stable_sort(m_patches.begin(), m_patches.end(),
                          [](const auto &a, const auto &b) { return a.deltaE00 > b.deltaE00; });
@@ -35,7 +36,9 @@ protected:
         p.setFont(theme::font(theme::kSmall));
         constexpr int kLeft = 36;
         constexpr int kBottom = 30;
-        const double most = 1.15 * std::max(kDrifts.meanDeltaE00, m_patches.front().deltaE00);
+        const double holds = m_holds.value_or(0);
+        const double drifts = kDriftsUpTo * holds;
+        const double most = 1.15 * std::max({drifts, m_patches.front().deltaE00, 0.1});
         const double high = height() - kBottom - 14;
         const auto y = [&](double deltaE) { return 14 + high * (1 - deltaE / most); };
         const double step = (width() - kLeft - 100.0) / static_cast<double>(m_patches.size());
@@ -43,12 +46,13 @@ protected:
         p.drawText(QRectF(0, y(0) - 8, kLeft - 6, 16), Qt::AlignRight, QStringLiteral("0"));
         p.drawText(0, 10, CheckView::tr("ΔE00 against last time"));
         for (const auto &[limit, word] :
-             {std::pair{kHolds.meanDeltaE00, CheckView::tr("holds")},
-              std::pair{kDrifts.meanDeltaE00, CheckView::tr("drifts")}}) {
+             {std::pair{holds, CheckView::tr("mean holds")},
+              std::pair{drifts, CheckView::tr("mean drifts")}}) {
+            if (!m_holds)
+                continue;
             p.setPen(QPen(theme::kLine, 1, Qt::DashLine));
             p.drawLine(QPointF(kLeft, y(limit)), QPointF(width() - 96, y(limit)));
-            if (y(kHolds.meanDeltaE00) - y(kDrifts.meanDeltaE00) < 14 &&
-                limit == kHolds.meanDeltaE00)
+            if (y(holds) - y(drifts) < 14 && limit == holds)
                 continue; // the labels would lie on each other
             p.setPen(theme::kMuted);
             p.drawText(QRectF(0, y(limit) - 8, kLeft - 6, 16), Qt::AlignRight, figure(limit, 1));
@@ -70,6 +74,7 @@ protected:
 
 private:
     std::vector<CheckFirst::Patch> m_patches;
+    std::optional<double> m_holds; ///< limit of the mean
 };
 
 namespace {
@@ -91,8 +96,7 @@ QString reasonText(const CheckFirst &check)
 {
     QString text = CheckView::tr("Mean change ΔE00 %1").arg(figure(check.meanDeltaE00, 2));
     if (check.uncertainty > 0)
-        text += CheckView::tr(" ± %1 (k = 2, from the meter's scatter)")
-                    .arg(figure(2 * check.uncertainty, 2));
+        text += CheckView::tr(" ± %1 (k = 2)").arg(figure(2 * check.uncertainty, 2));
     text += QLatin1Char('.');
     if (check.closeCall)
         text += QLatin1Char(' ') +
@@ -127,7 +131,8 @@ CheckView::CheckView(Session *session)
     }
     const std::array<QString, kRows> names = {tr("White, Δu'v' from the last run"),
                                               tr("Luminance of white, cd/m²"), tr("Black, cd/m²"),
-                                              tr("Greys, mean ΔE00"), tr("All patches, mean ΔE00")};
+                                              tr("Greys, mean ΔE00"), tr("All patches, mean ΔE00"),
+                                              tr("Worst patch, ΔE00")};
     for (int i = 0; i < kRows; ++i) {
         m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
                      makeLabel({}, theme::kNormal, theme::kMuted),
@@ -189,12 +194,23 @@ void CheckView::showFigures(const SessionState &state)
         m_rows[row].limit->setText(limit);
     };
     const QString dash = QStringLiteral("—");
-    fill(0, dash, figure(c.whiteDeltaUv, 4), figure(kHolds.whiteDeltaUv, 4));
+    const auto limit = [&](Figure f, int decimals, double factor = 1) {
+        const JudgedFigure *judged = c.figures.find(f);
+        return judged ? figure(factor * judged->limit, decimals) : dash;
+    };
+    const auto value = [&](Figure f, double number, int decimals) {
+        const JudgedFigure *judged = c.figures.find(f);
+        const double expanded = judged ? kCoverageFactor * judged->uncertainty.total() : 0;
+        return figure(number, decimals) +
+               (expanded > 0 ? QStringLiteral(" ± ") + figure(expanded, decimals) : QString());
+    };
+    fill(0, dash, value(Figure::White, c.whiteDeltaUv, 4), limit(Figure::White, 4));
     fill(1, figure(white, 1), figure(white * c.luminanceRatio, 1),
-         tr("± %1 %").arg(figure(100 * kHolds.luminance, 0)));
+         tr("± %1 %").arg(limit(Figure::Luminance, 0, 100)));
     fill(2, figure(black, 3), figure(black * c.blackRatio, 3), dash);
-    fill(3, dash, figure(c.greyDeltaE00, 2), dash);
-    fill(4, dash, figure(c.meanDeltaE00, 2), figure(kHolds.meanDeltaE00, 1));
+    fill(3, dash, value(Figure::GreyMean, c.greyDeltaE00, 2), limit(Figure::GreyMean, 1));
+    fill(4, dash, value(Figure::ColourMean, c.meanDeltaE00, 2), limit(Figure::ColourMean, 1));
+    fill(5, dash, value(Figure::ColourWorst, c.worstDeltaE00, 2), limit(Figure::ColourWorst, 1));
 }
 
 } // namespace lantern::app

@@ -19,7 +19,7 @@ private:
     struct Row {
         QLabel *name, *then, *now, *limit;
     };
-    static constexpr int kRows = 5;
+    static constexpr int kRows = 6;
     void showFigures(const SessionState &state);
 
     QLabel *m_verdict, *m_words, *m_empty;
