@@ -128,10 +128,9 @@ void CorrectionDialog::showChoice()
     const bool both = meter != sets.end() && reference != sets.end() && meter != reference;
     m_keep->setEnabled(both && !m_session->state().isMeasuring());
     if (!both) {
-        m_difference->setText(
-            sets.size() < 2 ? tr("Two meters are needed; %n has read so far.", nullptr,
-                                 static_cast<int>(sets.size()))
-                            : tr("Choose two different meters."));
+        m_difference->setText(sets.size() < 2 ? tr("Two meters are needed; %n has read so far.",
+                                                   nullptr, static_cast<int>(sets.size()))
+                                              : tr("Choose two different meters."));
         return;
     }
     const XYZ was = whiteOf(meter->second, "meter");

@@ -323,10 +323,10 @@ void MainWindow::makeMeterMenu()
             m_session->keepCertificate(path);
     });
     meter->addAction(tr("For&get corrections and certificate"), this, [this] {
-        const auto answer = QMessageBox::question(
-            this, tr("Forget corrections and certificate"),
-            tr("Those of %1 are removed. Runs already made keep theirs.")
-                .arg(m_session->state().meter.name));
+        const auto answer =
+            QMessageBox::question(this, tr("Forget corrections and certificate"),
+                                  tr("Those of %1 are removed. Runs already made keep theirs.")
+                                      .arg(m_session->state().meter.name));
         if (answer == QMessageBox::Yes)
             m_session->forgetMeterFacts();
     });

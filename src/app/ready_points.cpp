@@ -97,8 +97,8 @@ ReadyPoint correctionPoint(const ReadyFacts &facts, const std::set<QString> &tic
     std::optional<bool> good;
     if (facts.needsNoCorrection || !facts.correction.isEmpty())
         good = true;
-    settle(p, good,
-           facts.correction.isEmpty() ? tr("It needs no correction.") : facts.correction, {}, ticked);
+    settle(p, good, facts.correction.isEmpty() ? tr("It needs no correction.") : facts.correction,
+           {}, ticked);
     return p;
 }
 

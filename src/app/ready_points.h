@@ -15,10 +15,10 @@ namespace lantern::app {
 struct ReadyFacts {
     QString meterName;
     std::optional<bool> meterAnswers;
-    QString meterSays; ///< what it answered when it did not work
+    QString meterSays;      ///< what it answered when it did not work
     QString certificateDue; ///< ISO 8601; empty: the meter has none
     bool certificateOverdue = false;
-    QString correction;            ///< that fits the meter to this panel, in words; empty: none known
+    QString correction; ///< that fits the meter to this panel, in words; empty: none known
     bool needsNoCorrection = false; ///< a meter that sees all light alike
     std::optional<double> minutesOn;
     std::optional<bool> nightLight, onBattery, lightSensor, keptAwake;

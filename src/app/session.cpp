@@ -21,7 +21,7 @@ using run::Stage;
 
 void describeLastRun(DisplayCard &card, const run::RunResults &r)
 {
-    card.lastMean = r.validation->deltaE00.mean;
+    card.lastMean = r.validation->reachable.mean;
     card.lastValidated =
         QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
     const bool stale = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
@@ -101,11 +101,10 @@ void Session::connectEngine()
         setNotice(message);
     });
     connect(m_engine, &run::RunEngine::readingTaken, this, &Session::onReading);
-    connect(m_engine, &run::RunEngine::failed, this,
-            [this](const QString &message) {
-                m_beginning = false;
-                setNotice(message);
-            });
+    connect(m_engine, &run::RunEngine::failed, this, [this](const QString &message) {
+        m_beginning = false;
+        setNotice(message);
+    });
     m_thread.start();
 }
 

@@ -45,8 +45,7 @@ QString correctionText(const run::RunSetup &setup)
 void Session::addMeterFacts(run::RunSetup &setup) const
 {
     setup.certificate = m_meters.certificate(setup.meterName);
-    if (const auto c =
-            m_meters.correction(setup.meterName, setup.displayName, setup.technology)) {
+    if (const auto c = m_meters.correction(setup.meterName, setup.displayName, setup.technology)) {
         setup.meterCorrection = c;
         setup.correctionKind = c->kindFor(setup.displayName);
         setup.correction = setup.correctionKind == CorrectionKind::Display

@@ -50,15 +50,19 @@ void print(const CheckFirst &c, bool json)
             patches.push_back({{"rgb", {p.rgb.r, p.rgb.g, p.rgb.b}},
                                {"xyz", {p.now.X, p.now.Y, p.now.Z}},
                                {"delta_e_2000", p.deltaE00}});
-        std::cout
-            << Json{{"verdict", verdictKey(c.verdict)},    {"mean_delta_e_2000", c.meanDeltaE00},
-                    {"max_delta_e_2000", c.worstDeltaE00}, {"uncertainty", c.uncertainty},
-                    {"white_delta_uv", c.whiteDeltaUv},    {"luminance_ratio", c.luminanceRatio},
-                    {"black_ratio", c.blackRatio},         {"grey_delta_e_2000", c.greyDeltaE00},
-                    {"close_call", c.closeCall},           {"patches", patches},
-                    {"figures", verdictToJson(c.figures)["figures"]}}
-                   .dump()
-            << '\n';
+        std::cout << Json{{"verdict", verdictKey(c.verdict)},
+                          {"mean_delta_e_2000", c.meanDeltaE00},
+                          {"max_delta_e_2000", c.worstDeltaE00},
+                          {"uncertainty", c.uncertainty},
+                          {"white_delta_uv", c.whiteDeltaUv},
+                          {"luminance_ratio", c.luminanceRatio},
+                          {"black_ratio", c.blackRatio},
+                          {"grey_delta_e_2000", c.greyDeltaE00},
+                          {"close_call", c.closeCall},
+                          {"patches", patches},
+                          {"figures", verdictToJson(c.figures)["figures"]}}
+                         .dump()
+                  << '\n';
         return;
     }
     std::cout << verdictKey(c.verdict) << ": mean " << fixedNumber(c.meanDeltaE00, 2) << " ± "
@@ -71,8 +75,8 @@ void print(const CheckFirst &c, bool json)
         if (f.call != Call::Within)
             std::cout << "  " << figureTitle(f.figure) << " changed by "
                       << figureText(f.figure, f.value) << " ± "
-                      << figureText(f.figure, kCoverageFactor * f.uncertainty.total())
-                      << ", limit " << figureText(f.figure, f.limit) << '\n';
+                      << figureText(f.figure, kCoverageFactor * f.uncertainty.total()) << ", limit "
+                      << figureText(f.figure, f.limit) << '\n';
 }
 
 } // namespace

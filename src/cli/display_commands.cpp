@@ -78,10 +78,8 @@ int validate(const ValidateOptions &o)
     std::vector<Reading> readings;
     for (const DeviceRgb &rgb : validationPatches(aimed))
         readings.push_back({rgb, display.emitted(rgb, state)});
-    ValidationRequest request{.referenceName = set.name,
-                              .aimed = aimed,
-                              .readings = readings,
-                              .tolerance = tolerance};
+    ValidationRequest request{
+        .referenceName = set.name, .aimed = aimed, .readings = readings, .tolerance = tolerance};
     request.aim = aimFor(o, profile);
     const Validation v = lantern::validate(request);
     if (o.json)

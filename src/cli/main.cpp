@@ -185,8 +185,9 @@ void addValidate(CLI::App &app, ValidateOptions &o)
                   "lantern40 (default), lantern72, chart24, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
                   "studio, general, basic, soft-proof or viewing: exit code 4 when exceeded");
-    c->add_option("--aim", o.aim, "aim file to judge white, luminance and tone by; default: the "
-                                  "aim that the profile was made for");
+    c->add_option("--aim", o.aim,
+                  "aim file to judge white, luminance and tone by; default: the "
+                  "aim that the profile was made for");
     addJson(c, o.json);
 }
 
@@ -221,7 +222,8 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--minutes", o.minutes, "choose patches while measuring for so long at most")
         ->check(CLI::NonNegativeNumber);
     c->add_option("--correction", o.correction, "correction file for the meter");
-    c->add_option("--certificate", o.certificate, "certificate of the meter, for the uncertainties");
+    c->add_option("--certificate", o.certificate,
+                  "certificate of the meter, for the uncertainties");
     c->add_option("--tolerance", o.tolerance,
                   "to judge by: studio (default), general, basic, soft-proof or viewing");
     c->add_flag("--into-slot", o.intoSlot, "calibrate the monitor's own memory, not the video LUT");

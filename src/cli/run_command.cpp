@@ -134,7 +134,8 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
     Json now = setupToJson(wanted);
     for (const char *found : {"started_at", "settling", "learns_settling"}) // by the run itself
         now[found] = before[found];
-    if (wanted.correctionKind == CorrectionKind::None) // until the meter says that it corrects itself
+    if (wanted.correctionKind ==
+        CorrectionKind::None) // until the meter says that it corrects itself
         for (const char *found : {"correction", "correction_kind"})
             now[found] = before[found];
     for (const auto &[key, value] : now.items())
@@ -185,8 +186,13 @@ void printResult(const RunResults &r, const RunOptions &o)
               << " K, Δu'v' " << fixedNumber(*r.after->deltaUv, 4) << ", "
               << fixedNumber(r.after->white->Y, 1) << " cd/m²; greys mean "
               << fixedNumber(r.calibration->meanDeltaE00, 2) << " ΔE00; colours mean "
-              << fixedNumber(r.validation->deltaE00.mean, 2) << ", worst "
-              << fixedNumber(r.validation->deltaE00.max, 2) << " ΔE00\n";
+              << fixedNumber(r.validation->reachable.mean, 2) << ", worst "
+              << fixedNumber(r.validation->reachable.max, 2) << " ΔE00\n";
+    if (const auto beyond =
+            static_cast<int>(r.validation->patches.size()) - r.validation->reachableCount;
+        beyond > 0)
+        std::cout << beyond << " colours beyond the display's gamut: mean "
+                  << fixedNumber(r.validation->unreachable.mean, 2) << " ΔE00\n";
     printVerdict(r.validation->verdict, std::cout);
     std::cout << "written to " << o.out << '\n';
 }

@@ -4,18 +4,16 @@ namespace lantern::cli {
 
 void printVerdict(const Verdict &v, std::ostream &out)
 {
-    for (const auto &[half, title] : {std::pair{Half::Aim, "the aim"},
-                                      std::pair{Half::Profile, "the profile"}}) {
+    for (const auto &[half, title] :
+         {std::pair{Half::Aim, "the aim"}, std::pair{Half::Profile, "the profile"}}) {
         out << v.tolerance.title << ", " << title << ": " << callTitle(v.half(half)) << '\n';
         for (const JudgedFigure &f : v.figures) {
             if (halfOf(f.figure) != half || f.call == Call::Within)
                 continue;
             out << "  " << figureTitle(f.figure) << ": " << figureText(f.figure, f.value);
             if (f.uncertainty.isKnown())
-                out << " ± "
-                    << figureText(f.figure, kCoverageFactor * f.uncertainty.total());
-            out << ", limit " << figureText(f.figure, f.limit) << ": " << callTitle(f.call)
-                << '\n';
+                out << " ± " << figureText(f.figure, kCoverageFactor * f.uncertainty.total());
+            out << ", limit " << figureText(f.figure, f.limit) << ": " << callTitle(f.call) << '\n';
         }
     }
 }

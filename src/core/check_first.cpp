@@ -40,8 +40,7 @@ CheckFirst compare(const CheckRequest &request, const std::vector<Reading> &read
     const XYZ now = whiteOf(readings, "check");
     c.whiteDeltaUv = deltaUvPrime(uvPrime(now), uvPrime(request.white));
     c.luminanceRatio = now.Y / request.white.Y;
-    c.blackRatio =
-        request.black.Y > 0 ? blackOf(readings, "check").Y / request.black.Y : 1;
+    c.blackRatio = request.black.Y > 0 ? blackOf(readings, "check").Y / request.black.Y : 1;
     const auto seen = [&](std::vector<Reading> set) {
         return request.room ? request.room->seen(set) : set;
     };
@@ -105,8 +104,8 @@ CheckFirst judgeCheck(const CheckRequest &request)
 {
     CheckFirst c = compare(request, request.readings);
     ErrorSources errors;
-    errors.scatter = request.errors.scatter ? request.errors.scatter
-                                            : estimateRepeatability(request.readings);
+    errors.scatter =
+        request.errors.scatter ? request.errors.scatter : estimateRepeatability(request.readings);
     errors.drift = whiteDrift(request.readings, errors.scatter);
     const auto found = values(c);
     const auto uncertainty =

@@ -30,12 +30,12 @@ struct CheckFirst {
     /// against its limit.
     lantern::Verdict figures;
     double meanDeltaE00 = 0, worstDeltaE00 = 0;
-    double uncertainty = 0;    ///< of the mean, k = 1; 0: not known
-    double whiteDeltaUv = 0;   ///< Δu'v' of white
-    double luminanceRatio = 1; ///< white's luminance now over then
-    double blackRatio = 1;     ///< the same of black
-    double greyDeltaE00 = 0;   ///< mean of the greys' change with white's change taken out
-    bool closeCall = false;    ///< another check might say otherwise
+    double uncertainty = 0;     ///< of the mean, k = 1; 0: not known
+    double whiteDeltaUv = 0;    ///< Δu'v' of white
+    double luminanceRatio = 1;  ///< white's luminance now over then
+    double blackRatio = 1;      ///< the same of black
+    double greyDeltaE00 = 0;    ///< mean of the greys' change with white's change taken out
+    bool closeCall = false;     ///< another check might say otherwise
     std::vector<Patch> patches; ///< white once
 };
 
@@ -45,8 +45,8 @@ struct CheckRequest {
     const ProfileFile &profile;    ///< of the last run
     XYZ white, black;              ///< of the last run through its calibration, cd/m²
     Tolerance tolerance;
-    /// Scatter: what this check itself shows of it is used where nothing is given. What the meter is
-    /// off by as it was then (certificate, correction) cancels and is left out.
+    /// Scatter: what this check itself shows of it is used where nothing is given. What the meter
+    /// is off by as it was then (certificate, correction) cancels and is left out.
     ErrorSources errors = {};
     PrimarySet primaries = kSrgbPrimaries; ///< of the display
     std::optional<StrayLight> room = {};   ///< that the profile was made for

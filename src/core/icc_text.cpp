@@ -112,9 +112,7 @@ std::string utf8(const std::u16string &text)
             c = 0x10000 + ((c - 0xD800) << 10) + (text[++i] - 0xDC00);
         else if (c >= 0xD800 && c < 0xE000)
             c = 0xFFFD;
-        const auto tail = [&](int shift) {
-            out += static_cast<char>(0x80 | (c >> shift & 0x3F));
-        };
+        const auto tail = [&](int shift) { out += static_cast<char>(0x80 | (c >> shift & 0x3F)); };
         if (c < 0x80) {
             out += static_cast<char>(c);
         } else if (c < 0x800) {

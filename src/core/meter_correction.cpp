@@ -129,7 +129,8 @@ Mat3 correctionFromSpectra(const SpectralTable &sensitivities, const std::string
     if (const double ratio = read(1, 3) / truth(1, 3); !(ratio > 1 / kFarOff && ratio < kFarOff))
         throw Error(ErrorKind::BadInput, meterSource,
                     "the sensitivities are on another scale than the CIE functions: white would be "
-                    "read as " + shortNumber(ratio) + " times its luminance",
+                    "read as " +
+                        shortNumber(ratio) + " times its luminance",
                     "Scale them so that a perfect meter's Y has its peak at 1.");
     return checkedMatrix(read, meterSource, truth, panelSource);
 }

@@ -1,7 +1,7 @@
 #include "core/profile_file.h"
 
-#include "core/icc_text.h"
 #include "core/error.h"
+#include "core/icc_text.h"
 #include "core/lcms_context.h"
 
 #include <algorithm>

@@ -24,10 +24,10 @@ struct ReferenceSet {
 /// hue rings at moderate chroma, E saturated colours.
 ReferenceSet lantern40();
 
-/// Lantern 72: Lantern 40 and what that leaves out, the latter in part made for one display: F greys
-/// of L* 1 to 8, G the corners of its gamut and two dark primaries, H edges between the corners, I
-/// colours from all over its code values that no chart of ours holds. What G, H and I are is what
-/// the profile says of them, so that they judge its truth where displays differ most.
+/// Lantern 72: Lantern 40 and what that leaves out, the latter in part made for one display: F
+/// greys of L* 1 to 8, G the corners of its gamut and two dark primaries, H edges between the
+/// corners, I colours from all over its code values that no chart of ours holds. What G, H and I
+/// are is what the profile says of them, so that they judge its truth where displays differ most.
 ReferenceSet lantern72(const ProfileFile &profile);
 
 /// A set that ships with the program by its key, "lantern40", "lantern72" or "chart24"; nothing for

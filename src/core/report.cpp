@@ -144,9 +144,9 @@ void stateTable(Page &page, const ReportData &r)
 void verdictTable(Page &page, const Verdict &v)
 {
     page.line("<p class=\"verdict\">" + escape(v.tolerance.title) + " — the aim: " +
-              callTitle(v.half(Half::Aim)) + "; the profile: " +
-              callTitle(v.half(Half::Profile)) + ".</p><p>Limits: " +
-              escape(v.tolerance.source) + ". Uncertainties are expanded (k = 2): scatter of the "
+              callTitle(v.half(Half::Aim)) + "; the profile: " + callTitle(v.half(Half::Profile)) +
+              ".</p><p>Limits: " + escape(v.tolerance.source) +
+              ". Uncertainties are expanded (k = 2): scatter of the "
               "meter's readings, its certificate, what its correction leaves, drift of the "
               "display. A value nearer to its limit than that decides nothing.</p><table>");
     page.row({"", "Value", "Limit", "±", "Scatter", "Certificate", "Correction", "Drift", ""},
@@ -169,9 +169,9 @@ void validationTable(Page &page, const Validation &v)
     page.line("<h2>Colour accuracy</h2>");
     verdictTable(page, v.verdict);
     page.line("<p>Of the colours: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) + ", median " +
-              fixedNumber(v.deltaE00.median, 2) + ", 90 % below " +
-              fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) +
-              ", worst " + fixedNumber(v.deltaE00.max, 2) + ", deviation " +
+              fixedNumber(v.deltaE00.median, 2) + ", 90 % below " + fixedNumber(v.deltaE00.p90, 2) +
+              ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) + ", worst " +
+              fixedNumber(v.deltaE00.max, 2) + ", deviation " +
               fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
     if (const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount; beyond > 0)
         page.line("<p>" + std::to_string(v.reachableCount) + " within the display's gamut: mean " +
@@ -216,12 +216,9 @@ Json verdictToJson(const Verdict &v)
                              {"correction", f.uncertainty.mismatch},
                              {"drift", f.uncertainty.drift},
                              {"total", f.uncertainty.total()}}}});
-    return {{"tolerance", v.tolerance.name},
-            {"source", v.tolerance.source},
-            {"aim", callKey(v.half(Half::Aim))},
-            {"profile", callKey(v.half(Half::Profile))},
-            {"overall", callKey(v.overall())},
-            {"figures", figures}};
+    return {{"tolerance", v.tolerance.name},     {"source", v.tolerance.source},
+            {"aim", callKey(v.half(Half::Aim))}, {"profile", callKey(v.half(Half::Profile))},
+            {"overall", callKey(v.overall())},   {"figures", figures}};
 }
 
 Json validationToJson(const Validation &v)

@@ -35,9 +35,8 @@ double unseenLight(double relativeLuminance)
 {
     constexpr double kKnee = 216.0 / 24389;
     constexpr double kSlope = 24389.0 / 27;
-    return kUnseen * (relativeLuminance < kKnee
-                          ? 1 / kSlope
-                          : 3 * std::pow(relativeLuminance, 2.0 / 3) / 116);
+    return kUnseen * (relativeLuminance < kKnee ? 1 / kSlope
+                                                : 3 * std::pow(relativeLuminance, 2.0 / 3) / 116);
 }
 
 double waitFor(const Approach &a, double change, double allowed)
@@ -206,8 +205,7 @@ void SettlingPlan::accept(const Reading &reading)
 
 bool SettlingPlan::isEnough(const Direction &d)
 {
-    return d.trials.back().excess <= d.allowed ||
-           d.trials.back().wait >= kLongestSettlingSeconds;
+    return d.trials.back().excess <= d.allowed || d.trials.back().wait >= kLongestSettlingSeconds;
 }
 
 /// As long as two trials say by their ratio; a bit longer than a wait that was not enough.

@@ -81,7 +81,7 @@ private:
     Phase m_phase = Phase::White;
     bool m_prepared = false; ///< the patch before a trial's change has been read
     int m_done = 0;
-    std::vector<double> m_steps; ///< luminances read in this phase
+    std::vector<double> m_steps;     ///< luminances read in this phase
     double m_white = 0, m_black = 0; ///< steady, cd/m²
     Direction m_fall, m_rise;
 };

@@ -128,16 +128,18 @@ SpectralTable fromCgats(const std::string &text, const std::string &source)
 void check(const SpectralTable &table, const std::string &source)
 {
     if (table.nm.size() < kFewest || table.curves.empty())
-        refuse(source, "holds no spectra: " + std::to_string(table.nm.size()) +
-                           " wavelengths of " + std::to_string(table.curves.size()) + " curves",
+        refuse(source,
+               "holds no spectra: " + std::to_string(table.nm.size()) + " wavelengths of " +
+                   std::to_string(table.curves.size()) + " curves",
                "Give at least 10 wavelengths, every 20 nm or closer.");
     if (table.nm.front() < kShortestNm || table.nm.back() > kLongestNm)
         refuse(source, "wavelengths lie within 200 to 1200 nm");
     for (size_t i = 1; i < table.nm.size(); ++i) {
         const double step = table.nm[i] - table.nm[i - 1];
         if (step <= 0 || step > kWidestStepNm)
-            refuse(source, "after " + shortNumber(table.nm[i - 1]) + " nm comes " +
-                               shortNumber(table.nm[i]) + " nm",
+            refuse(source,
+                   "after " + shortNumber(table.nm[i - 1]) + " nm comes " +
+                       shortNumber(table.nm[i]) + " nm",
                    "Wavelengths rise in steps of 20 nm or less.");
     }
 }

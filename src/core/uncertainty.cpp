@@ -60,8 +60,7 @@ std::vector<Reading> scattered(std::vector<Reading> readings, const Repeatabilit
                                Normal &normal)
 {
     for (Reading &r : readings)
-        r.xyz =
-            toXyz(vec(r.xyz) + scatter.standardUncertainty(r).cwiseProduct(normal.three()));
+        r.xyz = toXyz(vec(r.xyz) + scatter.standardUncertainty(r).cwiseProduct(normal.three()));
     return readings;
 }
 
@@ -86,19 +85,31 @@ Vec3 meanWhite(const std::vector<Reading> &readings)
     return sum[1] > 0 ? sum : vec(fromChromaticity({0.3127, 0.3290}, 1));
 }
 
+/// Relative errors of X, Y, Z that move a white's chromaticity by so much, its X + Y + Z kept.
+Vec3 relativeErrors(const Chromaticity &white, double dx, double dy)
+{
+    return {dx / white.x, dy / white.y, -(dx + dy) / (1 - white.x - white.y)};
+}
+
 std::vector<Reading> misread(std::vector<Reading> readings, const PrimarySet &primaries,
                              const LightUncertainty &u, Normal &normal)
 {
-    const double common = std::sqrt(2.0 / 3);
-    const double dx = common * normal();
-    const double dy = common * normal();
-    PrimarySet off = primaries;
-    for (Chromaticity &c : off) {
-        c.x += u.x * (dx + normal());
-        c.y += u.y * (dy + normal());
-    }
-    Mat3 change = lights(off) * lights(primaries).inverse();
+    // Together they move white, which is about half of each primary, by what is stated.
+    const double common = std::sqrt(0.6);
+    const double own = std::sqrt(0.9);
     const Vec3 white = meanWhite(readings);
+    const Chromaticity c = chromaticity(toXyz(white));
+    const auto errors = [&](double share) {
+        const double dx = share * u.x * normal();
+        const double dy = share * u.y * normal();
+        return relativeErrors(c, dx, dy);
+    };
+    const Vec3 all = errors(common);
+    const Mat3 right = lights(primaries);
+    Mat3 off = right;
+    for (int k = 0; k < 3; ++k)
+        off.col(k) = right.col(k).cwiseProduct(Vec3::Ones() + all + errors(own));
+    Mat3 change = off * right.inverse();
     change *= (1 + u.luminance * normal()) * white[1] / (change * white)[1];
     for (Reading &r : readings)
         r.xyz = toXyz(change * vec(r.xyz));
@@ -165,9 +176,9 @@ LightUncertainty correctionMismatch(CorrectionKind kind)
 {
     switch (kind) {
     case CorrectionKind::Technology:
-        return {0.010, 0.0015, 0.0015};
+        return {0.010, 0.0012, 0.0012};
     case CorrectionKind::Spectra:
-        return {0.020, 0.0030, 0.0030};
+        return {0.020, 0.0024, 0.0024};
     case CorrectionKind::None:
     case CorrectionKind::Display:
         break;
@@ -211,8 +222,7 @@ std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimaryS
             out[f].*part = values[f];
     };
     if (sources.scatter)
-        add(&Budget::scatter,
-            [&](Normal &n) { return scattered(readings, *sources.scatter, n); });
+        add(&Budget::scatter, [&](Normal &n) { return scattered(readings, *sources.scatter, n); });
     if (sources.certificate && !isZero(*sources.certificate))
         add(&Budget::certificate,
             [&](Normal &n) { return misread(readings, primaries, *sources.certificate, n); });

@@ -30,9 +30,10 @@ enum class CorrectionKind {
 std::string correctionKindKey(CorrectionKind kind);
 CorrectionKind correctionKindByKey(const std::string &key);
 
-/// What a correction of that kind still leaves (k = 1). An average of a technology: the spread that
-/// the bench's displays show within one (docs/accuracy.md, noisy colorimeter), twice that for a
-/// correction from spectra of another specimen; common practice, not measured on real displays.
+/// What a correction of that kind still leaves (k = 1). An average of a technology: x and y as the
+/// bench's 21 displays have it with the simulated colorimeter (root mean square 0.0011 on white,
+/// 0.0012 on primaries), luminance 1 % by common practice; from spectra of another specimen twice
+/// that, common practice too. Not measured on real displays.
 LightUncertainty correctionMismatch(CorrectionKind kind);
 
 /// Where the readings may be off. Standard uncertainties (k = 1).
@@ -63,9 +64,8 @@ using FiguresOf = std::function<std::vector<double>(const std::vector<Reading> &
 /// for the same readings. The sources act so:
 /// - scatter: on each reading by itself;
 /// - certificate and mismatch: on the light of the display's primaries, the same in all readings:
-///   each primary's x, y is off by a part common to all (2/3 of the variance) and one of its own
-///   (the whole), so that white is off as stated and saturated colours a little more; luminance of
-///   white is off by one factor and else kept;
+///   the X, Y and Z of each are off by relative amounts of which one part is common to all and one
+///   its own, so that white's x and y are off as stated; luminance of white is off by one factor;
 /// - drift: in proportion to the place in the list.
 /// \param primaries of the display
 std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimarySet &primaries,

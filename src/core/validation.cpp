@@ -6,6 +6,7 @@
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace lantern {
 
@@ -117,6 +118,11 @@ std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 
 namespace {
 
+bool isReachable(const AimedPatch &p)
+{
+    return deltaE2000(p.reference.lab, p.reachable) <= kReachable;
+}
+
 /// The readings of a validation, parted.
 struct Parts {
     XYZ white;
@@ -145,11 +151,15 @@ std::vector<double> figureValues(const ValidationRequest &r, const std::vector<R
 {
     const Parts p = parts(r, readings);
     const Aim aim = r.aim.value_or(Aim{});
-    std::vector<double> values = aimFigureValues(displayState(p.state, aim, StateDetail::Figures), aim);
+    std::vector<double> values =
+        aimFigureValues(displayState(p.state, aim, StateDetail::Figures), aim);
     std::vector<double> deltas;
     for (size_t i = 0; i < r.aimed.size(); ++i)
-        deltas.push_back(
-            deltaE2000(r.aimed[i].reference.lab, pcsLab(p.colours[i].xyz, p.white)));
+        if (isReachable(r.aimed[i]))
+            deltas.push_back(
+                deltaE2000(r.aimed[i].reference.lab, pcsLab(p.colours[i].xyz, p.white)));
+    if (deltas.empty())
+        deltas.push_back(std::numeric_limits<double>::quiet_NaN()); // nothing to judge
     const Statistics s = statistics(deltas);
     values.insert(values.end(), {s.mean, s.p95, s.max});
     return values;
@@ -204,7 +214,7 @@ Validation validate(const ValidationRequest &r)
         p.profileError = deltaE2000(p.aimed.reachable, p.aimed.sent);
         if (r.errors.scatter)
             p.uncertainty = uncertaintyDeltaE00(read.colours[i], v.white, *r.errors.scatter);
-        (p.outOfGamut <= kReachable ? within : beyond).push_back(p.deltaE00);
+        (isReachable(p.aimed) ? within : beyond).push_back(p.deltaE00);
         all00.push_back(p.deltaE00);
         all76.push_back(p.deltaE76);
         v.patches.push_back(p);

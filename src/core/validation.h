@@ -54,7 +54,8 @@ struct Validation {
     XYZ white; ///< measured, cd/m²; the Lab values are relative to it
     std::vector<ValidatedPatch> patches;
     Statistics deltaE00, deltaE76;
-    /// Those that the display can show (within kReachable by its profile) and the others, ΔE00.
+    /// Those that the display can show (within kReachable by its profile), which the verdict is
+    /// about, and the others; ΔE00.
     Statistics reachable, unreachable;
     int reachableCount = 0;
     DisplayState state; ///< white, black and greys as they are now, against the aim
@@ -68,10 +69,10 @@ struct ValidationRequest {
     /// Of validationPatches(), in order; those after the colours may be missing.
     std::vector<Reading> readings;
     Tolerance tolerance;
-    std::optional<Aim> aim = {};              ///< nothing: only the profile is judged
-    ErrorSources errors = {};                 ///< drift is found from the readings
-    PrimarySet primaries = kSrgbPrimaries;    ///< of the display
-    std::optional<StrayLight> room = {};      ///< that the profile was made for: colours are seen in it
+    std::optional<Aim> aim = {};           ///< nothing: only the profile is judged
+    ErrorSources errors = {};              ///< drift is found from the readings
+    PrimarySet primaries = kSrgbPrimaries; ///< of the display
+    std::optional<StrayLight> room = {}; ///< that the profile was made for: colours are seen in it
 };
 
 /// Compares readings with aims. \throws Error BadInput when the numbers of readings and patches do

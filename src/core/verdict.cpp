@@ -165,10 +165,9 @@ JudgedFigure judgeFigure(Figure figure, double value, double limit, bool atLeast
 
 const std::vector<Figure> &aimFigures()
 {
-    static const std::vector<Figure> all = {Figure::White,    Figure::Luminance,
-                                            Figure::Brightness, Figure::Contrast,
-                                            Figure::BareContrast, Figure::ToneMean,
-                                            Figure::GreyMean, Figure::GreyWorst};
+    static const std::vector<Figure> all = {
+        Figure::White,        Figure::Luminance, Figure::Brightness, Figure::Contrast,
+        Figure::BareContrast, Figure::ToneMean,  Figure::GreyMean,   Figure::GreyWorst};
     return all;
 }
 

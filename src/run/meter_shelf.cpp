@@ -30,8 +30,7 @@ void writeJson(const QString &path, const Json &json)
 }
 
 /// The value of `read`, or nothing and a line in `problems`.
-template <class F>
-auto tried(QStringList *problems, F &&read) -> std::optional<decltype(read())>
+template <class F> auto tried(QStringList *problems, F &&read) -> std::optional<decltype(read())>
 {
     try {
         return read();
@@ -47,8 +46,7 @@ std::optional<Certificate> readCertificate(const QString &folder, QStringList *p
     const QString path = folder + QLatin1Char('/') + kCertificateFile;
     if (!QFileInfo::exists(path))
         return std::nullopt;
-    return tried(problems,
-                 [&] { return certificateFromJson(readJson(path), path.toStdString()); });
+    return tried(problems, [&] { return certificateFromJson(readJson(path), path.toStdString()); });
 }
 
 std::vector<MeterCorrection> readCorrections(const QString &folder, QStringList *problems)
@@ -99,8 +97,8 @@ std::optional<MeterCorrection> MeterShelf::correction(const std::string &meter,
         const auto made = [&](const MeterCorrection &m) {
             return m.kindFor(displayName) == CorrectionKind::Display;
         };
-        const bool better =
-            !best || (made(c) && !made(*best)) || (made(c) == made(*best) && c.created > best->created);
+        const bool better = !best || (made(c) && !made(*best)) ||
+                            (made(c) == made(*best) && c.created > best->created);
         if (better)
             best = c;
     }

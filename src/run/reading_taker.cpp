@@ -34,7 +34,8 @@ double secondsSlept()
 
 } // namespace
 
-ReadingTaker::ReadingTaker(QObject *parent) : QObject(parent), m_watchdog(new QTimer(this)), m_return(new QTimer(this))
+ReadingTaker::ReadingTaker(QObject *parent)
+    : QObject(parent), m_watchdog(new QTimer(this)), m_return(new QTimer(this))
 {
     m_watchdog->setSingleShot(true);
     m_return->setSingleShot(true);
@@ -121,8 +122,9 @@ void ReadingTaker::take(const ReadPatch &patch)
     m_presenter->show(patch.rgb, patch.region);
 }
 
-/// The screen may have shown anything since the patch before; then it has to settle from that first.
-/// That is time of the person's, not of the run's: a run that was taken up again reads the same.
+/// The screen may have shown anything since the patch before; then it has to settle from that
+/// first. That is time of the person's, not of the run's: a run that was taken up again reads the
+/// same.
 void ReadingTaker::onShown()
 {
     if (m_awaiting != Awaiting::Patch)

@@ -19,8 +19,8 @@ public:
     void setDevices(const Devices &devices);
     /// Put on every XYZ that the meter gives.
     void setCorrection(const std::optional<Mat3> &correction) { m_correction = correction; }
-    /// What the display was found to take after a change. \param before patch that was read last and may
-    /// have left the screen since; nothing: none, or something else has changed since
+    /// What the display was found to take after a change. \param before patch that was read last
+    /// and may have left the screen since; nothing: none, or something else has changed since
     void setSettling(const Settling &settling, const std::optional<DeviceRgb> &before);
 
     /// Something other than the patch changes the light: controls, a LUT.
@@ -67,7 +67,7 @@ private:
     std::optional<DeviceRgb> m_before; ///< patch read last
     bool m_screenLeft = false;         ///< something else may have been on the screen since
     QTimer *m_return;                  ///< after m_screenLeft
-    double m_sleptBefore = 0; ///< seconds
+    double m_sleptBefore = 0;          ///< seconds
 };
 
 } // namespace lantern::run

@@ -211,7 +211,8 @@ void RunEngine::startStage()
             m_devices.lut->load(*m_loadedLut);
         if (m_loadedSlot && !logged.empty() && m_devices.slot)
             m_devices.slot->load(*m_loadedSlot);
-        if (m_status.stage == Stage::Settle || m_status.stage == Stage::Ready) { // the display as it is by itself
+        if (m_status.stage == Stage::Settle ||
+            m_status.stage == Stage::Ready) { // the display as it is by itself
             m_devices.lut->load(VideoLut::identity());
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());

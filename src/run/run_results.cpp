@@ -22,7 +22,8 @@ ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
 {
     if (auto set = referenceByKey(results.setup.reference, profile))
         return *set;
-    throw Error(ErrorKind::BadInput, "reference", "\"" + results.setup.reference + "\" is not known");
+    throw Error(ErrorKind::BadInput, "reference",
+                "\"" + results.setup.reference + "\" is not known");
 }
 
 void unpackProfile(const QByteArray &packed, RunResults &results, const std::string &source)
@@ -87,12 +88,9 @@ std::optional<CheckReference> checkReference(const RunResults &run)
 {
     if (run.profile.isEmpty() || !run.after || !run.after->white || !run.after->black)
         return std::nullopt;
-    return CheckReference{run.profile,
-                          *run.after->white,
-                          *run.after->black,
-                          run.repeatability,
-                          run.setup.tolerance,
-                          run.after->primaries.value_or(kSrgbPrimaries),
+    return CheckReference{run.profile,         *run.after->white,
+                          *run.after->black,   run.repeatability,
+                          run.setup.tolerance, run.after->primaries.value_or(kSrgbPrimaries),
                           roomOf(run.setup)};
 }
 
@@ -113,7 +111,7 @@ CheckFirst judgedCheck(const CheckReference &reference, const std::vector<Readin
                        .white = reference.white,
                        .black = reference.black,
                        .tolerance = toleranceByName(reference.tolerance),
-                       .errors = {.scatter = reference.scatter},
+                       .errors = {.scatter = reference.scatter, .certificate = {}, .mismatch = {}},
                        .primaries = reference.primaries,
                        .room = reference.room});
 }
@@ -220,16 +218,16 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
         results.after = displayState(steadyReadings(results.chart), results.setup.aim);
         results.repeatability = estimateRepeatability(results.chart);
     } else if (stage == Stage::Validate && list)
-        results.validation = validate({.referenceName = referenceOf(results, profileOf(results)).name,
-                                       .aimed = results.aimed,
-                                       .readings = list->readings(),
-                                       .tolerance = toleranceByName(results.setup.tolerance),
-                                       .aim = results.setup.aim,
-                                       .errors = errorSources(results),
-                                       .primaries = results.after && results.after->primaries
-                                                        ? *results.after->primaries
-                                                        : kSrgbPrimaries,
-                                       .room = roomOf(results.setup)});
+        results.validation = validate(
+            {.referenceName = referenceOf(results, profileOf(results)).name,
+             .aimed = results.aimed,
+             .readings = list->readings(),
+             .tolerance = toleranceByName(results.setup.tolerance),
+             .aim = results.setup.aim,
+             .errors = errorSources(results),
+             .primaries = results.after && results.after->primaries ? *results.after->primaries
+                                                                    : kSrgbPrimaries,
+             .room = roomOf(results.setup)});
 }
 
 void replay(StagePlan &plan, const std::vector<LoggedReading> &readings, const std::string &path)
@@ -331,10 +329,10 @@ ReadingSet chartReadings(const RunResults &r)
     if (r.settling)
         set.keywords["SETTLING"] = settlingToJson(*r.settling).dump();
     set.keywords.insert({{"DISPLAY", r.setup.displayName},
-                    {"METER", r.setup.meterName},
-                    {"CORRECTION", r.setup.correction},
-                    {"CREATED", r.setup.startedAt},
-                    {"AIM", aimSummary(r.setup.aim)}});
+                         {"METER", r.setup.meterName},
+                         {"CORRECTION", r.setup.correction},
+                         {"CREATED", r.setup.startedAt},
+                         {"AIM", aimSummary(r.setup.aim)}});
     return set;
 }
 

@@ -28,7 +28,7 @@ struct CheckReference {
     std::optional<Repeatability> scatter;
     std::string tolerance;
     PrimarySet primaries = kSrgbPrimaries; ///< of the display
-    std::optional<StrayLight> room; ///< that the profile was made for
+    std::optional<StrayLight> room;        ///< that the profile was made for
 };
 
 /// What a run has brought so far; parts not reached yet are empty. A plain value.

@@ -121,8 +121,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     root.expectFormat(kFormat, 1);
     RunSetup s;
     if (root.has("kind")) { // added after the first logbooks
-        s.kind = runKindByKey(QString::fromStdString(
-            root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye", "four-colours"})));
+        s.kind = runKindByKey(QString::fromStdString(root.oneOf(
+            "kind", {"calibration", "warm-up", "placement", "check", "by-eye", "four-colours"})));
         s.referenceRun = root.raw("reference_run").get<qint64>();
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};

@@ -64,7 +64,7 @@ struct RunSetup {
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
     std::string tolerance = "studio";
     std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()
-    std::string profileTitle;                       ///< empty: the suggested one
+    std::string profileTitle;            ///< empty: the suggested one
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

@@ -20,9 +20,9 @@ const std::array<std::pair<RunKind, const char *>, 6> kKinds = {
 
 const std::vector<Stage> &stagesOf(RunKind kind)
 {
-    static const std::vector<Stage> calibration = {
-        Stage::Settle, Stage::Ready, Stage::Adjust,  Stage::Calibrate,
-        Stage::Measure, Stage::Build, Stage::Install, Stage::Validate};
+    static const std::vector<Stage> calibration = {Stage::Settle,    Stage::Ready,   Stage::Adjust,
+                                                   Stage::Calibrate, Stage::Measure, Stage::Build,
+                                                   Stage::Install,   Stage::Validate};
     static const std::vector<Stage> warmUp = {Stage::WarmUp};
     static const std::vector<Stage> placement = {Stage::Place};
     static const std::vector<Stage> check = {Stage::Check};

@@ -16,11 +16,11 @@ enum class Stage {
     Install = 5,
     Validate = 6,
     Done = 7,
-    WarmUp = 8, ///< white again and again
-    Place = 9,  ///< where the meter hangs
-    Check = 10, ///< does the last run still hold?
-    ByEye = 11, ///< what a person found without a meter
-    Settle = 12, ///< how long the display takes after a change; before Ready
+    WarmUp = 8,       ///< white again and again
+    Place = 9,        ///< where the meter hangs
+    Check = 10,       ///< does the last run still hold?
+    ByEye = 11,       ///< what a person found without a meter
+    Settle = 12,      ///< how long the display takes after a change; before Ready
     FourColours = 13, ///< red, green, blue, white, to correct one meter by another
 };
 
@@ -37,8 +37,8 @@ bool isAfter(RunKind kind, Stage stage, Stage other);
 
 /// Key of a stage in files: "ready", "adjust" …
 QString stageKey(Stage stage);
-/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye", "four-colours"; and
-/// back.
+/// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye",
+/// "four-colours"; and back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);
 

@@ -232,8 +232,8 @@ private slots:
 
     void everyMarkHasAWord()
     {
-        for (const Mark m : {Mark::NotMeasured, Mark::NotJudged, Mark::Within, Mark::Open, Mark::Over,
-                             Mark::Stale, Mark::ByEye})
+        for (const Mark m : {Mark::NotMeasured, Mark::NotJudged, Mark::Within, Mark::Open,
+                             Mark::Over, Mark::Stale, Mark::ByEye})
             QVERIFY(!markWord(m).isEmpty());
     }
 };

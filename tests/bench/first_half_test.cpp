@@ -182,12 +182,11 @@ private slots:
         const double start = now.clockSeconds();
         carryOut(check, now);
         VERIFY_BELOW(now.clockSeconds() - start, 60.0); // a one-minute check
-        const CheckFirst c =
-            judgeCheck({.readings = check.readings(),
-                        .profile = profile,
-                        .white = whiteOf(chart.readings(), "chart"),
-                        .black = blackOf(chart.readings(), "chart"),
-                        .tolerance = toleranceByName("studio")});
+        const CheckFirst c = judgeCheck({.readings = check.readings(),
+                                         .profile = profile,
+                                         .white = whiteOf(chart.readings(), "chart"),
+                                         .black = blackOf(chart.readings(), "chart"),
+                                         .tolerance = toleranceByName("studio")});
         QVERIFY2(int(c.verdict) == verdict,
                  qPrintable(QStringLiteral("mean %1, white %2, luminance %3")
                                 .arg(c.meanDeltaE00)

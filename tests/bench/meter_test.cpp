@@ -71,9 +71,13 @@ private slots:
             const Vec3 raw(reed.filter(0)[i], reed.filter(1)[i], reed.filter(2)[i]);
             const Vec3 seen = reed.factoryMatrix() * raw;
             const QString nm = QString::number(kFirstNm + 5 * i);
-            meterCsv += QStringLiteral("%1;%2;%3;%4\n").arg(nm).arg(seen[0], 0, 'g', 15)
-                            .arg(seen[1], 0, 'g', 15).arg(seen[2], 0, 'g', 15);
-            panelCsv += QStringLiteral("%1,%2,%3,%4\n").arg(nm)
+            meterCsv += QStringLiteral("%1;%2;%3;%4\n")
+                            .arg(nm)
+                            .arg(seen[0], 0, 'g', 15)
+                            .arg(seen[1], 0, 'g', 15)
+                            .arg(seen[2], 0, 'g', 15);
+            panelCsv += QStringLiteral("%1,%2,%3,%4\n")
+                            .arg(nm)
                             .arg(panel.channelSpectrum(0)[i], 0, 'g', 15)
                             .arg(panel.channelSpectrum(1)[i], 0, 'g', 15)
                             .arg(panel.channelSpectrum(2)[i], 0, 'g', 15);

@@ -75,8 +75,8 @@ private slots:
         luminance(quiet, kWhite);
         quiet.setClockSeconds(quiet.clockSeconds() + 60);
         const XYZ white = std::get<MeterReading>(quiet.read(kWhite)).xyz;
-        const std::vector<DeviceRgb> patches = {kWhite,       kBlack,        {255, 0, 0},
-                                                {0, 0, 255},  {128, 128, 128}, {20, 20, 20},
+        const std::vector<DeviceRgb> patches = {kWhite,        kBlack,          {255, 0, 0},
+                                                {0, 0, 255},   {128, 128, 128}, {20, 20, 20},
                                                 {0, 255, 255}, {60, 10, 90}};
         double worst = 0;
         for (const DeviceRgb &from : patches)

@@ -98,7 +98,9 @@ private slots:
 
     void refusesMismatchedReadings()
     {
-        VERIFY_ERROR(validate({.referenceName = "x", .aimed = m_aimed, .readings = {},
+        VERIFY_ERROR(validate({.referenceName = "x",
+                               .aimed = m_aimed,
+                               .readings = {},
                                .tolerance = tolerances().front()}),
                      "0 readings for 40");
         VERIFY_ERROR(toleranceByName("lenient"), "studio, general, basic");

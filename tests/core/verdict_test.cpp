@@ -143,7 +143,7 @@ private slots:
         errors.scatter = scatter;
         ToyDisplay display;
         display.gamma = {2.1, 2.2, 2.15}; // off, so that ΔE00 is well above its floor
-        Aim aim = m_aim; // of which white is well off, for the same reason
+        Aim aim = m_aim;                  // of which white is well off, for the same reason
         const Chromaticity white = chromaticity(display.show({255, 255, 255}));
         aim.white = Chromaticity{white.x + 0.004, white.y + 0.002};
         std::vector<double> means, worsts, whites;
@@ -165,11 +165,10 @@ private slots:
             worsts.push_back(last.deltaE00.max);
             whites.push_back(*last.state.deltaUv);
         }
-        const auto said = [&](Figure f) {
-            return m_first.verdict.find(f)->uncertainty.scatter;
-        };
+        const auto said = [&](Figure f) { return m_first.verdict.find(f)->uncertainty.scatter; };
         VERIFY_NEAR(said(Figure::ColourMean), deviation(means), 0.3 * deviation(means));
-        // The worst is the more uncertain the more noise it already holds: said too large, not small.
+        // The worst is the more uncertain the more noise it already holds: said too large, not
+        // small.
         QVERIFY(said(Figure::ColourWorst) > 0.8 * deviation(worsts));
         VERIFY_BELOW(said(Figure::ColourWorst), 1.7 * deviation(worsts));
         VERIFY_NEAR(said(Figure::White), deviation(whites), 0.3 * deviation(whites));

@@ -208,7 +208,7 @@ private slots:
         const Json holds = parseJson(same.out.toStdString(), "check");
         QCOMPARE(holds["verdict"].get<std::string>(), std::string("holds"));
         VERIFY_BELOW(holds["mean_delta_e_2000"].get<double>(), 0.4);
-        QCOMPARE(holds["patches"].size(), size_t(18));
+        QCOMPARE(holds["patches"].size(), size_t(16));
 
         QFile file(demo("north-desk.json"));
         QVERIFY(file.open(QIODevice::ReadOnly));

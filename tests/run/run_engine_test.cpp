@@ -212,9 +212,8 @@ private slots:
 
         const qint64 first = rig.status.run;
         rig.engine.begin(EngineRig::setup());
-        QVERIFY(rig.waitUntil([&] {
-            return rig.status.run != first && rig.status.activity == Activity::Finished;
-        }));
+        QVERIFY(rig.waitUntil(
+            [&] { return rig.status.run != first && rig.status.activity == Activity::Finished; }));
         QVERIFY(reader.readings(rig.status.run, Stage::Settle).empty());
         QCOMPARE(rig.results.settling.value(), learned);
         RunSetup other = EngineRig::setup();

@@ -354,7 +354,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     fill(gamut, s, 0, covered);
     gamut.mark = Mark::NotMeasured;
     if (const auto now = covered(*s.now))
-        gamut.mark = !aim.primaries                 ? Mark::NotJudged
+        gamut.mark = !aim.primaries                ? Mark::NotJudged
                      : 100 - *now <= kGamutMissing ? Mark::Within
                                                    : Mark::Over;
     rows.push_back(gamut);
@@ -365,13 +365,13 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     accuracy.before = kDash;
     std::optional<double> mean;
     if (r.validation)
-        mean = r.validation->deltaE00.mean;
+        mean = r.validation->reachable.mean;
     accuracy.now = figure(mean, 2);
-    accuracy.mark = marks.of({Figure::ColourMean, Figure::Colour95, Figure::ColourWorst},
-                             mean.has_value());
+    accuracy.mark =
+        marks.of({Figure::ColourMean, Figure::Colour95, Figure::ColourWorst}, mean.has_value());
     std::optional<double> lastMean;
     if (state.lastTime && state.lastTime->validation)
-        lastMean = state.lastTime->validation->deltaE00.mean;
+        lastMean = state.lastTime->validation->reachable.mean;
     accuracy.lastTime = figure(lastMean, 2);
     if (state.byEye && !r.validation) { // nobody measured it: no figure
         accuracy.now = tr("by eye");

@@ -45,8 +45,8 @@ run::RunSetup setupOf(bench::Bench &b)
     s.technology = b.technology();
     s.meterName = b.meter().description().name;
     s.correction = b.meter().description().isReference() ? "" : "corrected for " + b.technology();
-    s.correctionKind = b.meter().description().isReference() ? CorrectionKind::None
-                                                             : CorrectionKind::Technology;
+    s.correctionKind =
+        b.meter().description().isReference() ? CorrectionKind::None : CorrectionKind::Technology;
     s.controls = {true, d.hasRgbGains};
     s.adjust = d.remoteControls ? run::AdjustMode::Automatic
                : d.hasRgbGains  ? run::AdjustMode::ByHand

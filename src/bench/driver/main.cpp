@@ -118,7 +118,8 @@ public:
         }
         if (method == "wait") {
             constexpr double kLongestSeconds = 3600;
-            const double seconds = JsonObject(params, "params").number("seconds", 0, kLongestSeconds);
+            const double seconds =
+                JsonObject(params, "params").number("seconds", 0, kLongestSeconds);
             m_bench.setClockSeconds(m_bench.clockSeconds() + seconds);
             return Json::object();
         }

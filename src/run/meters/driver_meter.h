@@ -83,7 +83,7 @@ private:
     QTimer m_waitTimer; ///< for all others
     bool m_zeroesByItself = true;
     QByteArray m_sceneText;
-    int m_looks = 0; ///< asked for and not yet answered
+    int m_looks = 0;      ///< asked for and not yet answered
     QString m_technology; ///< to be told
     bool m_canTechnology = false, m_technologySent = false;
     QString m_name;

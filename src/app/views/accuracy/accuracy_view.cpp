@@ -103,13 +103,13 @@ QString budgetTable(const Verdict &v)
         const auto part = [&](double u) {
             return u > 0 ? figureValue(f.figure, kCoverageFactor * u) : QStringLiteral("–");
         };
-        rows += QStringLiteral("<tr><td>%1&nbsp;</td><td>%2%3&nbsp;</td><td>%4&nbsp;</td>"
-                               "<td>%5&nbsp;</td><td>%6&nbsp;</td><td>%7</td></tr>")
-                    .arg(figureName(f.figure),
-                         f.atLeast ? QStringLiteral("≥ ") : QStringLiteral("≤ "),
-                         figureValue(f.figure, f.limit), part(f.uncertainty.scatter),
-                         part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
-                         part(f.uncertainty.drift));
+        rows +=
+            QStringLiteral("<tr><td>%1&nbsp;</td><td>%2%3&nbsp;</td><td>%4&nbsp;</td>"
+                           "<td>%5&nbsp;</td><td>%6&nbsp;</td><td>%7</td></tr>")
+                .arg(figureName(f.figure), f.atLeast ? QStringLiteral("≥ ") : QStringLiteral("≤ "),
+                     figureValue(f.figure, f.limit), part(f.uncertainty.scatter),
+                     part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
+                     part(f.uncertainty.drift));
     }
     return AccuracyView::tr("What each ± (k = 2) is made of") +
            QStringLiteral("<table><tr><td></td><td>%1&nbsp;</td><td>%2&nbsp;</td><td>%3&nbsp;</td>"
@@ -250,20 +250,22 @@ void AccuracyView::showValidation(const Validation &v)
     for (QWidget *part : m_sideParts)
         part->show();
     m_tabs->show();
-    m_mean->setText(figure(v.deltaE00.mean, 2));
+    m_mean->setText(figure(v.reachable.mean, 2));
     showVerdict(v.verdict);
     const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
                                         [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
     const QString name = QString::fromStdString(worst->aimed.reference.name);
-    m_note->setText(
-        worst->outOfGamut > 0.5
-            ? tr("Weakest: %1. The display cannot quite reach it; %2 of its %3 is missing gamut.")
-                  .arg(name, figure(worst->outOfGamut, 1), figure(worst->deltaE00, 1))
-        : worst->profileError > 0.5
-            ? tr("Weakest: %1. The display could show it; the profile itself is %2 off there. More "
-                 "patches, or a larger grid, would help.")
-                  .arg(name, figure(worst->profileError, 1))
-            : QString());
+    QStringList notes;
+    if (const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount; beyond > 0)
+        notes << tr("%n colours lie beyond the display's gamut, mean ΔE00 %1; they are not in the "
+                    "figures.",
+                    nullptr, beyond)
+                     .arg(figure(v.unreachable.mean, 1));
+    if (worst->outOfGamut <= kReachable && worst->profileError > 0.5)
+        notes << tr("Weakest: %1. The display could show it; the profile itself is %2 off there. "
+                    "More patches, or a larger grid, would help.")
+                     .arg(name, figure(worst->profileError, 1));
+    m_note->setText(notes.join(QLatin1Char(' ')));
     m_note->setVisible(!m_note->text().isEmpty());
 }
 
@@ -276,8 +278,9 @@ void AccuracyView::showVerdict(const Verdict &v)
     m_verdict->setText(QStringLiteral("<table width=100% cellspacing=2>") +
                        half(Half::Aim, tr("The aim")) + half(Half::Profile, tr("The profile")) +
                        QStringLiteral("</table>"));
-    m_verdict->setToolTip(tr("Limits: %1 (%2).").arg(QString::fromStdString(v.tolerance.title),
-                                                      QString::fromStdString(v.tolerance.source)));
+    m_verdict->setToolTip(tr("Limits: %1 (%2).")
+                              .arg(QString::fromStdString(v.tolerance.title),
+                                   QString::fromStdString(v.tolerance.source)));
     QString rows = QStringLiteral("<table width=100% cellspacing=3>");
     for (const JudgedFigure &f : v.figures) {
         const double expanded = kCoverageFactor * f.uncertainty.total();
@@ -347,9 +350,9 @@ void AccuracyView::showChart(const SessionState &state)
 void AccuracyView::showEmpty(const SessionState &)
 {
     m_shown.reset();
-    setExplanation(tr(
-        "Known colours will stand here, each with a spot of what the display really showed. "
-        "They are read after the profile is installed."));
+    setExplanation(
+        tr("Known colours will stand here, each with a spot of what the display really showed. "
+           "They are read after the profile is installed."));
     m_fields->setFields({});
     m_pages->setCurrentIndex(0);
     m_note->hide();
@@ -386,7 +389,10 @@ void AccuracyView::showCurve(const Validation &v)
 {
     std::vector<double> sorted;
     for (const ValidatedPatch &p : v.patches)
-        sorted.push_back(p.deltaE00);
+        if (p.outOfGamut <= kReachable)
+            sorted.push_back(p.deltaE00);
+    if (sorted.empty())
+        return;
     std::sort(sorted.begin(), sorted.end());
     QVector<double> x = {0}, y = {0};
     for (size_t i = 0; i < sorted.size(); ++i) {

@@ -45,9 +45,8 @@ protected:
         p.setPen(theme::kMuted);
         p.drawText(QRectF(0, y(0) - 8, kLeft - 6, 16), Qt::AlignRight, QStringLiteral("0"));
         p.drawText(0, 10, CheckView::tr("ΔE00 against last time"));
-        for (const auto &[limit, word] :
-             {std::pair{holds, CheckView::tr("mean holds")},
-              std::pair{drifts, CheckView::tr("mean drifts")}}) {
+        for (const auto &[limit, word] : {std::pair{holds, CheckView::tr("mean holds")},
+                                          std::pair{drifts, CheckView::tr("mean drifts")}}) {
             if (!m_holds)
                 continue;
             p.setPen(QPen(theme::kLine, 1, Qt::DashLine));
@@ -130,8 +129,10 @@ CheckView::CheckView(Session *session)
         ++column;
     }
     const std::array<QString, kRows> names = {tr("White, Δu'v' from the last run"),
-                                              tr("Luminance of white, cd/m²"), tr("Black, cd/m²"),
-                                              tr("Greys, mean ΔE00"), tr("All patches, mean ΔE00"),
+                                              tr("Luminance of white, cd/m²"),
+                                              tr("Black, cd/m²"),
+                                              tr("Greys, mean ΔE00"),
+                                              tr("All patches, mean ΔE00"),
                                               tr("Worst patch, ΔE00")};
     for (int i = 0; i < kRows; ++i) {
         m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),

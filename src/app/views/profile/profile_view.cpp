@@ -62,7 +62,9 @@ void ProfileView::setState(const SessionState &state)
     const QString dash = QStringLiteral("—");
     if (!m_name->hasFocus() || !m_name->isModified())
         m_name->setText(QString::fromStdString(run::profileName(r->setup)));
-    m_name->setReadOnly(!own || run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) || !r->profile.isEmpty());
+    m_name->setReadOnly(
+        !own || run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) ||
+        !r->profile.isEmpty());
     m_aim->setText(QString::fromStdString(r->setup.displayName + " · " + aimSummary(r->setup.aim)));
     m_kind->setText(r->setup.profileKind == ProfileKind::Table
                         ? tr("ICC version %1, tables with %2 points a side")
