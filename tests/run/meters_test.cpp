@@ -80,6 +80,32 @@ private slots:
         QVERIFY(rig.results.profile == m_profile);
     }
 
+    /// A driver that corrects its numbers is told the panel's kind, and the run says so.
+    void aDriverThatCorrectsItselfIsToldTheTechnology()
+    {
+        EngineRig bench(path("reed.sqlite"), "north-desk.json", "colorimeter");
+        bench.engine.setAutomatic(true);
+        bench.engine.begin(EngineRig::setup());
+        QVERIFY(bench.waitFor(Activity::Finished));
+        DriverRig rig(path("reed-driver.sqlite"),
+                      {QStringLiteral("--meter"), QStringLiteral("colorimeter")});
+        QCOMPARE(rig.runToTheEnd(), QStringList());
+        QCOMPARE(rig.results.chart, bench.results.chart);
+        QCOMPARE(rig.results.setup.correctionKind, CorrectionKind::Technology);
+        QVERIFY(rig.results.setup.correction.find("led-wide") != std::string::npos);
+        Logbook reader(path("reed-driver.sqlite"), Logbook::Access::Read);
+        QCOMPARE(reader.setup(rig.status.run).correctionKind, CorrectionKind::Technology);
+        // Told another kind it reads another colour.
+        DriverRig other(path("reed-other.sqlite"),
+                        {QStringLiteral("--meter"), QStringLiteral("colorimeter")});
+        RunSetup wrong = EngineRig::setup();
+        wrong.technology = "oled";
+        other.engine.begin(wrong);
+        QVERIFY(other.waitUntil([&] { return !other.results.found.empty(); }));
+        QVERIFY(deltaUvPrime(uvPrime(other.results.found.front().xyz),
+                             uvPrime(bench.results.found.front().xyz)) > 0.001);
+    }
+
     void badDriversCostAReadingOnly_data()
     {
         QTest::addColumn<QString>("how");

@@ -257,9 +257,12 @@ void AccuracyView::showValidation(const Validation &v)
     const QString name = QString::fromStdString(worst->aimed.reference.name);
     QStringList notes;
     if (const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount; beyond > 0)
-        notes << tr("%n colours lie beyond the display's gamut, mean ΔE00 %1; they are not in the "
-                    "figures.",
-                    nullptr, beyond)
+        notes << (beyond == 1
+                      ? tr("One colour lies beyond the display's gamut (ΔE00 %1) and is not "
+                           "in the figures.")
+                      : tr("%1 colours lie beyond the display's gamut (mean ΔE00 %2) and "
+                           "are not in the figures.")
+                            .arg(beyond))
                      .arg(figure(v.unreachable.mean, 1));
     if (worst->outOfGamut <= kReachable && worst->profileError > 0.5)
         notes << tr("Weakest: %1. The display could show it; the profile itself is %2 off there. "

@@ -16,7 +16,7 @@ namespace {
 
 constexpr double kGap = 5;
 constexpr double kCaption = 17;
-constexpr size_t kCaptioned = 60; ///< more fields than this are drawn small and without captions
+constexpr size_t kCaptioned = 80; ///< more fields than this are drawn small and without captions
 
 } // namespace
 
