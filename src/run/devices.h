@@ -38,7 +38,10 @@ public:
     /// Lets time pass between readings. Simulated meters live faster.
     virtual void startWait(double seconds)
     {
-        QTimer::singleShot(static_cast<int>(1000 * seconds), this, &Meter::waited);
+        QTimer::singleShot(static_cast<int>(1000 * seconds), this, [this, number = ++m_waits] {
+            if (number == m_waits) // not given up meanwhile for another one
+                emit waited();
+        });
     }
     /// Gives up what was started; no signal follows.
     virtual void cancel() = 0;
@@ -56,6 +59,9 @@ signals:
     void roomRead(const lantern::run::RoomLight &room);
     /// \param detail in the meter's own words, may be empty
     void failed(lantern::MeterFault fault, const QString &detail);
+
+private:
+    quint64 m_waits = 0; ///< started
 };
 
 /// Shows patches on the display that is being measured.
