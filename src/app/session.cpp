@@ -83,7 +83,8 @@ void Session::connectEngine()
         m_state.readyFacts.meterName = name;
         m_state.meter.name = name;
         m_state.meter.state = tr("ready");
-        publish();
+        refreshMeterFacts(); // kept under the name it has told now
+        refreshReady();
     });
     connect(m_engine, &run::RunEngine::roomRead, this, [this](const run::RoomLight &room) {
         m_state.readingRoom = false;

@@ -73,23 +73,6 @@ std::vector<double> values(const CheckFirst &c)
     return {c.whiteDeltaUv, c.luminanceRatio - 1, c.greyDeltaE00, c.meanDeltaE00, c.worstDeltaE00};
 }
 
-std::optional<double> limitOf(Figure figure, const Tolerance &t)
-{
-    switch (figure) {
-    case Figure::White:
-        return t.whiteDeltaUv;
-    case Figure::Luminance:
-        return t.luminance;
-    case Figure::GreyMean:
-        return t.greyMean;
-    case Figure::ColourMean:
-        return t.colourMean;
-    default:
-        break;
-    }
-    return t.colourWorst;
-}
-
 } // namespace
 
 std::vector<DeviceRgb> checkFirstPatches()
@@ -117,7 +100,7 @@ CheckFirst judgeCheck(const CheckRequest &request)
     bool within = true;
     bool withinDrift = true;
     for (size_t i = 0; i < kFigures.size(); ++i) {
-        const auto limit = limitOf(kFigures[i], request.tolerance);
+        const auto limit = limitOf(kFigures[i], request.tolerance, Aim{}); // whatever was aimed at
         if (kFigures[i] == Figure::ColourMean)
             c.uncertainty = uncertainty[i].total();
         if (!limit)

@@ -394,15 +394,17 @@ void AccuracyView::showCurve(const Validation &v)
     for (const ValidatedPatch &p : v.patches)
         if (p.outOfGamut <= kReachable)
             sorted.push_back(p.deltaE00);
-    if (sorted.empty())
+    m_curve->clearLines();
+    if (sorted.empty()) {
+        m_curve->replot(QCustomPlot::rpQueuedReplot);
         return;
+    }
     std::sort(sorted.begin(), sorted.end());
     QVector<double> x = {0}, y = {0};
     for (size_t i = 0; i < sorted.size(); ++i) {
         x << sorted[i] << sorted[i];
         y << y.back() << 100.0 * static_cast<double>(i + 1) / static_cast<double>(sorted.size());
     }
-    m_curve->clearLines();
     const auto limit = v.verdict.tolerance.colourMean;
     const double reach = std::max(1.5 * limit.value_or(0), 1.1 * sorted.back());
     x << reach;
