@@ -165,15 +165,17 @@ JobOutcome runJob(const JobOptions &o)
     }
     ProfileRequest request;
     request.path = path;
+    const DriftCorrection steady = steadyReadings(readings);
+    request.scatter = steady.scatter;
     const auto before = std::chrono::steady_clock::now();
-    const BuiltProfile built = buildProfile(steadyReadings(readings), request, "chart");
+    const BuiltProfile built = buildProfile(steady.readings, request, "chart");
     out.buildSeconds =
         std::chrono::duration<double>(std::chrono::steady_clock::now() - before).count();
     out.readings = int(readings.size());
-    out.expected = expectedError(steadyReadings(readings), path);
+    out.expected = expectedError(steady, path);
     judgeProfile(b, b.condition(), ProfileFile(built.icc, "profile"), out);
     if (o.genericFits)
-        judgeGeneric(b, b.condition(), steadyReadings(readings), out);
+        judgeGeneric(b, b.condition(), steady.readings, out);
     return out;
 }
 

@@ -21,7 +21,7 @@ using run::Stage;
 
 void describeLastRun(DisplayCard &card, const run::RunResults &r)
 {
-    card.lastMean = r.validation->reachable.mean;
+    card.lastMean = r.validation->meanDeltaE00;
     card.lastValidated =
         QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
     const bool stale = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;

@@ -5,7 +5,6 @@
 #include "core/meter_correction.h"
 #include "core/profile_facts.h"
 #include "core/readings_file.h"
-#include "core/repeatability.h"
 #include "core/report.h"
 #include "core/soft_proof.h"
 #include "core/stray_light.h"
@@ -48,10 +47,9 @@ int build(const BuildOptions &o)
         for (Reading &r : set.readings)
             r.xyz = c.corrected(r.xyz);
     }
-    const DriftCorrection steady = correctDrift(set.readings);
-    std::vector<Reading> readings = settleOdd(steady.readings);
+    DriftCorrection steady = steadyReadings(set.readings);
     if (const auto light = roomLight(o.room))
-        readings = light->seen(readings);
+        steady.readings = light->seen(steady.readings);
 
     ProfileRequest request;
     request.kind = run::profileKindByKey(o.kind);
@@ -68,14 +66,14 @@ int build(const BuildOptions &o)
     for (const char *key : {"DISPLAY", "METER", "CORRECTION", "AIM", "CREATED"})
         if (const auto it = set.keywords.find(key); it != set.keywords.end())
             request.metadata.emplace_back(key, it->second);
-    request.scatter = estimateRepeatability(set.readings);
-    const BuiltProfile built = buildProfile(readings, request, o.readings);
+    request.scatter = steady.scatter;
+    const BuiltProfile built = buildProfile(steady.readings, request, o.readings);
     run::writeFile(QString::fromStdString(o.out),
                    QByteArray(reinterpret_cast<const char *>(built.icc.data()),
                               static_cast<qsizetype>(built.icc.size())));
     std::optional<double> expected;
     if (o.expect && request.kind == ProfileKind::Table)
-        expected = expectedError(readings, request.path);
+        expected = expectedError(steady, request.path);
     if (o.json) {
         Json j = {{"profile", o.out},
                   {"readings", set.readings.size()},

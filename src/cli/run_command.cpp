@@ -16,6 +16,7 @@
 #include <QCoreApplication>
 #include <QDateTime>
 
+#include <cmath>
 #include <iostream>
 
 namespace lantern::cli {
@@ -186,7 +187,7 @@ void printResult(const RunResults &r, const RunOptions &o)
               << " K, Δu'v' " << fixedNumber(*r.after->deltaUv, 4) << ", "
               << fixedNumber(r.after->white->Y, 1) << " cd/m²; greys mean "
               << fixedNumber(r.calibration->meanDeltaE00, 2) << " ΔE00; colours mean "
-              << fixedNumber(r.validation->reachable.mean, 2) << ", worst "
+              << fixedNumber(r.validation->meanDeltaE00.value_or(NAN), 2) << ", worst "
               << fixedNumber(r.validation->reachable.max, 2) << " ΔE00\n";
     if (const auto beyond =
             static_cast<int>(r.validation->patches.size()) - r.validation->reachableCount;

@@ -5,7 +5,6 @@
 #include "core/difference.h"
 #include "core/display_model.h"
 #include "core/error.h"
-#include "core/repeatability.h"
 
 #include <algorithm>
 #include <cmath>
@@ -37,8 +36,9 @@ std::vector<DeviceRgb> probes(int count)
 }
 
 /// Weighted root mean square of the held-out errors less the scatter of the readings, as a mean.
-double crossValidated(const std::vector<Reading> &readings, const Committee &committee)
+double crossValidated(const DriftCorrection &steady, const Committee &committee)
 {
+    const std::vector<Reading> &readings = steady.readings;
     const DisplayModel &scale = committee.models.front();
     std::vector<Vec3> at;
     std::vector<size_t> which;
@@ -62,13 +62,12 @@ double crossValidated(const std::vector<Reading> &readings, const Committee &com
         share[nearest] += 1.0 / kProbes;
     }
     const XYZ white = whiteOf(readings, "chart");
-    const std::optional<Repeatability> scatter = estimateRepeatability(readings);
     double mean = 0;
     double noise = 0;
     for (size_t i = 0; i < at.size(); ++i) {
         mean += share[i] * committee.heldOut[which[i]];
-        if (scatter)
-            noise += share[i] * uncertaintyDeltaE00(readings[which[i]], white, *scatter);
+        if (steady.scatter)
+            noise += share[i] * uncertaintyDeltaE00(readings[which[i]], white, *steady.scatter);
     }
     // The mean of a distance in three dimensions is 0.92 of its root mean square.
     constexpr double kMeanOfRms = 0.92;
@@ -87,11 +86,11 @@ double crossValidated(const std::vector<Reading> &readings, const Committee &com
 
 } // namespace
 
-double expectedError(const std::vector<Reading> &readings, const SignalPath &path)
+double expectedError(const DriftCorrection &steady, const SignalPath &path)
 {
-    const Committee committee = makeCommittee(readings, path);
-    const double between = crossValidated(readings, committee);
-    if (const auto across = errorAcrossLevels(readings, path, committee.whole)) {
+    const Committee committee = makeCommittee(steady, path);
+    const double between = crossValidated(steady, committee);
+    if (const auto across = errorAcrossLevels(steady, path, committee.whole)) {
         // With a level left out the gap is twice as wide as those that colours fall into.
         constexpr double kHalfTheGap = 0.42;
         // A model that had to leave the LUT aside does not know its steps: about 0.2 ΔE00 at 8
@@ -143,9 +142,9 @@ void AdaptivePlan::accept(const Reading &reading)
 
 void AdaptivePlan::judge()
 {
-    const std::vector<Reading> readings = steadyReadings(this->readings());
-    const Committee committee = makeCommittee(readings, m_path);
-    m_history.push_back({readingsDone(), crossValidated(readings, committee)});
+    const DriftCorrection steady = steadyReadings(this->readings());
+    const Committee committee = makeCommittee(steady, m_path);
+    m_history.push_back({readingsDone(), crossValidated(steady, committee)});
     double seconds = 0;
     for (const Reading &r : this->readings())
         seconds += r.integrationSeconds + m_limits.settleSeconds;

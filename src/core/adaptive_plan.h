@@ -60,6 +60,6 @@ private:
 
 /// Expected error of a table profile from these readings, by cross-validation as AdaptivePlan does
 /// it. \throws Error BadInput as DisplayModel::fit
-double expectedError(const std::vector<Reading> &readings, const SignalPath &path);
+double expectedError(const DriftCorrection &steady, const SignalPath &path);
 
 } // namespace lantern

@@ -112,7 +112,7 @@ std::vector<DeviceRgb> measuringOrder(const std::vector<DeviceRgb> &patches)
     std::stable_sort(rest.begin(), rest.end(), [&](const DeviceRgb &a, const DeviceRgb &b) {
         return usual.luminance(a) > usual.luminance(b);
     });
-    const size_t blockSize = std::clamp<size_t>(rest.size() / 6, 8, 40);
+    const size_t blockSize = std::clamp<size_t>(rest.size() / 12, 6, 40);
     const size_t blocks = std::max<size_t>(2, (rest.size() + blockSize - 1) / blockSize);
     constexpr size_t kMostBlacks = 6;
     const size_t blackEvery = std::max<size_t>(1, (blocks / 2 + kMostBlacks - 1) / kMostBlacks);

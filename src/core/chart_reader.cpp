@@ -3,7 +3,6 @@
 #include "core/cross_validation.h"
 #include "core/difference.h"
 #include "core/error.h"
-#include "core/repeatability.h"
 #include "core/text.h"
 
 #include <algorithm>
@@ -64,13 +63,35 @@ PlanStep ChartReader::next() const
     return Finished{};
 }
 
-bool ChartReader::isNear(const XYZ &white) const
+double ChartReader::changeOf(const XYZ &white) const
 {
     if (!m_lastWhite)
-        return true;
+        return 0;
     const Vec3 before = vec(*m_lastWhite);
-    const Vec3 change = vec(white) - before;
-    return change.cwiseAbs().cwiseQuotient(before).maxCoeff() <= kWhiteJump;
+    return (vec(white) - before).cwiseAbs().cwiseQuotient(before).maxCoeff();
+}
+
+/// Stands out from how much the whites so far differ from one to the next.
+bool ChartReader::isStep(const XYZ &white) const
+{
+    const double change = changeOf(white);
+    if (change <= kWhiteStep || m_wentBackTo == m_goodAt)
+        return false;
+    std::vector<double> usual;
+    std::optional<Vec3> before;
+    for (const Reading &r : m_readings)
+        if (r.rgb == kWhite) {
+            if (before)
+                usual.push_back(
+                    (vec(r.xyz) - *before).cwiseAbs().cwiseQuotient(*before).maxCoeff());
+            before = vec(r.xyz);
+        }
+    if (usual.empty())
+        return true;
+    const auto middle = usual.begin() + static_cast<long>(usual.size() / 2);
+    std::nth_element(usual.begin(), middle, usual.end());
+    constexpr double kTimesUsual = 5;
+    return change > kTimesUsual * *middle;
 }
 
 void ChartReader::keep(const Reading &reading)
@@ -86,13 +107,20 @@ void ChartReader::keep(const Reading &reading)
 void ChartReader::accept(const Reading &reading)
 {
     const bool white = reading.rgb == kWhite;
-    if (white && !isNear(reading.xyz)) {
+    if (white && changeOf(reading.xyz) > kWhiteJump) {
         m_jumped = reading.xyz;
         m_state = m_state == State::Reading ? State::Confirming : State::Asking;
         return;
     }
-    if (m_state == State::Returning) {
+    if (white && m_state == State::Reading && isStep(reading.xyz)) {
+        m_state = State::Confirming;
+        return;
+    }
+    const bool confirmed = m_state == State::Confirming && isStep(reading.xyz);
+    if (m_state == State::Returning || confirmed) {
         m_state = State::Reading;
+        if (confirmed)
+            m_wentBackTo = m_goodAt;
         m_readings.resize(m_goodReadings);
         m_at = m_goodAt;
         keep(reading);
@@ -120,9 +148,10 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
         ++times[keyOf(r.rgb)];
     std::vector<Judged> judged;
     try {
-        const std::vector<Reading> settled = settleOdd(readings);
+        const DriftCorrection steady = steadyReadings(readings);
+        const std::vector<Reading> &settled = steady.readings;
         // By models that have not seen the reading: those that follow it closely say nothing.
-        const std::vector<double> heldOut = makeCommittee(settled, path).heldOut;
+        const std::vector<double> heldOut = makeCommittee(steady, path).heldOut;
         std::vector<double> errors;
         std::copy_if(heldOut.begin(), heldOut.end(), std::back_inserter(errors),
                      [](double e) { return e >= 0; });
@@ -187,9 +216,11 @@ std::vector<Reading> settleOdd(const std::vector<Reading> &readings)
     return out;
 }
 
-std::vector<Reading> steadyReadings(const std::vector<Reading> &readings)
+DriftCorrection steadyReadings(const std::vector<Reading> &readings)
 {
-    return settleOdd(correctDrift(readings).readings);
+    DriftCorrection steady = correctDrift(readings);
+    steady.readings = settleOdd(steady.readings);
+    return steady;
 }
 
 ChartPlan::ChartPlan(std::vector<DeviceRgb> patches, SignalPath path) : m_path(std::move(path))

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/drift.h"
 #include "core/plan.h"
 
 #include <optional>
@@ -7,13 +8,17 @@
 
 namespace lantern {
 
-/// Largest relative change of any of X, Y, Z from one reading of white to the next that a display's
-/// drift can explain.
+/// Largest relative change of any of X, Y, Z from one reading of white to the next that is not
+/// asked about: no display does that by itself.
 inline constexpr double kWhiteJump = 0.04;
+/// A smaller change is a step if it is larger than this and stands out from the meter's scatter: a
+/// display that is warm changes by less than half of it in ten minutes.
+inline constexpr double kWhiteStep = 0.01;
 
-/// Reads lists of patches and keeps an eye on white: where it has jumped from one reading to the
+/// Reads lists of patches and keeps an eye on white. Where it has jumped from one reading to the
 /// next, it is read again; if it stays away the person is asked, and once it is back what was read
-/// in between is read anew.
+/// in between is read anew. After a step that is not asked about, what was read since the white
+/// before is read anew as well, once, since nobody knows on which side of the step it lies.
 class ChartReader {
 public:
     /// Goes on with another list, after the last one is done.
@@ -33,7 +38,8 @@ public:
 
 private:
     enum class State { Reading, Confirming, Asking, Returning };
-    [[nodiscard]] bool isNear(const XYZ &white) const;
+    [[nodiscard]] double changeOf(const XYZ &white) const;
+    [[nodiscard]] bool isStep(const XYZ &white) const;
     void keep(const Reading &reading);
 
     std::vector<DeviceRgb> m_patches;
@@ -43,6 +49,7 @@ private:
     std::optional<XYZ> m_lastWhite;
     XYZ m_jumped = {};
     size_t m_goodReadings = 0, m_goodAt = 0; ///< up to and with the last white
+    std::optional<size_t> m_wentBackTo;      ///< for a step: m_goodAt
 };
 
 /// Patches whose reading does not fit what the others say of the display, at most a twentieth of
@@ -55,7 +62,7 @@ std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const Si
 std::vector<Reading> settleOdd(const std::vector<Reading> &readings);
 
 /// Readings with drift and odd ones taken out: what everything else is computed from.
-std::vector<Reading> steadyReadings(const std::vector<Reading> &readings);
+DriftCorrection steadyReadings(const std::vector<Reading> &readings);
 
 /// A chart read from a list; at its end the odd readings are taken twice more.
 class ChartPlan : public StagePlan {

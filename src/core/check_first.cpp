@@ -1,9 +1,9 @@
 #include "core/check_first.h"
 
 #include "core/difference.h"
+#include "core/drift.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 namespace lantern {
@@ -12,8 +12,8 @@ namespace {
 
 constexpr DeviceRgb kWhite{255, 255, 255};
 
-constexpr std::array kFigures = {Figure::White, Figure::Luminance, Figure::GreyMean,
-                                 Figure::ColourMean, Figure::ColourWorst};
+const std::vector<Figure> kFigures = {Figure::White, Figure::Luminance, Figure::GreyMean,
+                                      Figure::ColourMean, Figure::ColourWorst};
 
 /// A patch that was read several times counts once.
 std::vector<Reading> averaged(const std::vector<Reading> &readings)
@@ -88,12 +88,12 @@ CheckFirst judgeCheck(const CheckRequest &request)
     CheckFirst c = compare(request, request.readings);
     ErrorSources errors;
     errors.scatter =
-        request.errors.scatter ? request.errors.scatter : estimateRepeatability(request.readings);
+        request.errors.scatter ? request.errors.scatter : correctDrift(request.readings).scatter;
     errors.drift = whiteDrift(request.readings, errors.scatter);
-    const auto found = values(c);
-    const auto uncertainty =
-        budgets(request.readings, request.primaries, errors,
-                [&](const std::vector<Reading> &r) { return values(compare(request, r)); });
+    const auto found = estimates(
+        request.readings, request.primaries, errors,
+        [&](const std::vector<Reading> &r) { return values(compare(request, r)); },
+        distances(kFigures));
     c.figures.tolerance = request.tolerance;
     Call holds = Call::NotJudged;
     Call drifts = Call::NotJudged;
@@ -101,13 +101,14 @@ CheckFirst judgeCheck(const CheckRequest &request)
     bool withinDrift = true;
     for (size_t i = 0; i < kFigures.size(); ++i) {
         const auto limit = limitOf(kFigures[i], request.tolerance, Aim{}); // whatever was aimed at
-        if (kFigures[i] == Figure::ColourMean)
-            c.uncertainty = uncertainty[i].total();
+        if (kFigures[i] == Figure::ColourMean) {
+            c.meanDeltaE00 = found[i].value;
+            c.uncertainty = found[i].uncertainty.total();
+        }
         if (!limit)
             continue;
-        const JudgedFigure f = judgeFigure(kFigures[i], found[i], *limit, false, uncertainty[i]);
-        const JudgedFigure far =
-            judgeFigure(kFigures[i], found[i], kDriftsUpTo * *limit, false, uncertainty[i]);
+        const JudgedFigure f = judgeFigure(kFigures[i], found[i], *limit);
+        const JudgedFigure far = judgeFigure(kFigures[i], found[i], kDriftsUpTo * *limit);
         holds = std::max(holds, f.call);
         drifts = std::max(drifts, far.call);
         within &= f.value <= f.limit;

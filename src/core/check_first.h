@@ -30,7 +30,7 @@ struct CheckFirst {
     /// against its limit.
     lantern::Verdict figures;
     double meanDeltaE00 = 0, worstDeltaE00 = 0;
-    double uncertainty = 0;     ///< of the mean, k = 1; 0: not known
+    double uncertainty = 0;     ///< of the mean, k = 1; 0: not known. Scatter is taken off the mean
     double whiteDeltaUv = 0;    ///< Δu'v' of white
     double luminanceRatio = 1;  ///< white's luminance now over then
     double blackRatio = 1;      ///< the same of black

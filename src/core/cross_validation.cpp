@@ -29,11 +29,12 @@ std::vector<bool> anchors(const std::vector<Reading> &readings)
 
 } // namespace
 
-Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path)
+Committee makeCommittee(const DriftCorrection &steady, const SignalPath &path)
 {
+    const std::vector<Reading> &readings = steady.readings;
     const DriveStage stage(path);
-    const auto scatter = estimateRepeatability(readings);
-    Committee c{DisplayModel::fit(readings, {.stage = stage, .scatter = scatter}, "chart"), {}, {}};
+    Committee c{
+        DisplayModel::fit(readings, {.stage = stage, .scatter = steady.scatter}, "chart"), {}, {}};
     c.heldOut.assign(readings.size(), -1);
     const XYZ white = whiteOf(readings, "chart");
     // Patches read twice belong together: left out means that no reading of the patch was seen.
@@ -56,7 +57,7 @@ Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &
             if (fold[i] != k)
                 rest.push_back(readings[i]);
         c.models.push_back(DisplayModel::fit(
-            rest, {.stage = stage, .scatter = scatter, .like = &c.whole}, "chart"));
+            rest, {.stage = stage, .scatter = steady.scatter, .like = &c.whole}, "chart"));
         for (size_t i = 0; i < readings.size(); ++i)
             if (fold[i] == k)
                 c.heldOut[i] = deltaE2000(pcsLab(readings[i].xyz, white),
@@ -65,9 +66,10 @@ Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &
     return c;
 }
 
-std::optional<double> errorAcrossLevels(const std::vector<Reading> &readings,
-                                        const SignalPath &path, const DisplayModel &whole)
+std::optional<double> errorAcrossLevels(const DriftCorrection &steady, const SignalPath &path,
+                                        const DisplayModel &whole)
 {
+    const std::vector<Reading> &readings = steady.readings;
     constexpr size_t kFew = 16; // levels of a channel; charts that spread have dozens
     std::set<double> levels;
     for (const Reading &r : readings)
@@ -88,8 +90,8 @@ std::optional<double> errorAcrossLevels(const std::vector<Reading> &readings,
         for (const Reading &r : readings)
             if (!onIt(r))
                 rest.push_back(r);
-        const DisplayModel model =
-            DisplayModel::fit(rest, {.stage = stage, .like = &whole}, "chart");
+        const DisplayModel model = DisplayModel::fit(
+            rest, {.stage = stage, .scatter = steady.scatter, .like = &whole}, "chart");
         for (const Reading &r : readings)
             if (onIt(r)) {
                 sum += deltaE2000(pcsLab(r.xyz, white), model.lab(r.rgb));

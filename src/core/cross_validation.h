@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/display_model.h"
+#include "core/drift.h"
 
 #include <optional>
 #include <vector>
@@ -17,12 +18,12 @@ struct Committee {
 };
 
 /// \throws Error BadInput as DisplayModel::fit
-Committee makeCommittee(const std::vector<Reading> &readings, const SignalPath &path);
+Committee makeCommittee(const DriftCorrection &steady, const SignalPath &path);
 
 /// Mean ΔE00 with which a chart of few levels, such as a regular grid, predicts one of its levels
 /// from the others: leaving single patches out says nothing of what lies between its planes.
 /// Nothing for charts that spread. \throws Error BadInput as DisplayModel::fit
-std::optional<double> errorAcrossLevels(const std::vector<Reading> &readings,
-                                        const SignalPath &path, const DisplayModel &whole);
+std::optional<double> errorAcrossLevels(const DriftCorrection &steady, const SignalPath &path,
+                                        const DisplayModel &whole);
 
 } // namespace lantern

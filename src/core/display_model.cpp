@@ -41,8 +41,11 @@ Prepared prepare(const std::vector<Reading> &readings, const XYZ &white, const D
         o.weight = 1 / (1 + 0.03 * chroma(o.lab));
         Vec3 xyz = kRelative * vec(o.pcs).cwiseAbs() + Vec3::Constant(kFloor);
         if (scatter) {
-            xyz = chad.cwiseAbs() * scatter->standardUncertainty(r) / white.Y;
-            const double lab = o.weight * (labByXyz * xyz.asDiagonal()).norm();
+            const Mat3 covariance =
+                chad * scatter->covariance(r) * chad.transpose() / (white.Y * white.Y);
+            xyz = covariance.diagonal().cwiseSqrt();
+            const double lab =
+                o.weight * std::sqrt((labByXyz * covariance * labByXyz.transpose()).trace());
             o.weight /= std::hypot(1, lab / kModelError);
         }
         // f(Y) = (L* + 16) / 116, and X and Z follow the same law

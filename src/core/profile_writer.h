@@ -45,11 +45,11 @@ struct BuiltProfile {
 /// Builds an ICC display profile from readings taken through `request.path`. The same readings and
 /// request always give the same bytes. Tags: desc, cprt, wtpt, chad, lumi, vcgt, bkpt (v2), dmnd,
 /// dmdd, targ, meta; in every kind colorants and curves (see Shaper), and for tables A2B0/1/2 and
-/// B2A0/1/2; see ProfileTables for what they hold. Saturation shares the perceptual tables. Sources:
-/// ICC.1:2022 and, for v2, ICC.1:2001-04; `vcgt` is a widely honoured private tag, its table written
-/// by Little CMS. In v2 `wtpt` is the display's own white, in v4 D50.
-/// \throws Error BadInput as DisplayModel::fit, and for a version or grid outside what is written.
-/// \param source for messages
+/// B2A0/1/2; see ProfileTables for what they hold. Saturation shares the perceptual tables.
+/// Sources: ICC.1:2022 and, for v2, ICC.1:2001-04; `vcgt` is a widely honoured private tag, its
+/// table written by Little CMS. In v2 `wtpt` is the display's own white, in v4 D50. \throws Error
+/// BadInput as DisplayModel::fit, and for a version or grid outside what is written. \param source
+/// for messages
 BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileRequest &request,
                           const std::string &source);
 

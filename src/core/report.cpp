@@ -148,14 +148,18 @@ void verdictTable(Page &page, const Verdict &v)
               ".</p><p>Limits: " + escape(v.tolerance.source) +
               ". Uncertainties are expanded (k = 2): scatter of the "
               "meter's readings, its certificate, what its correction leaves, drift of the "
-              "display. A value nearer to its limit than that decides nothing.</p><table>");
-    page.row({"", "Value", "Limit", "±", "Scatter", "Certificate", "Correction", "Drift", ""},
-             "th");
+              "display. A value nearer to its limit than that decides nothing. From differences, "
+              "which are never negative, what scatter adds to them is taken off; beside them how "
+              "they were read.</p><table>");
+    page.row(
+        {"", "Value", "As read", "Limit", "±", "Scatter", "Certificate", "Correction", "Drift", ""},
+        "th");
     for (const JudgedFigure &f : v.figures) {
         const auto part = [&](double u) {
             return u > 0 ? figureText(f.figure, kCoverageFactor * u) : std::string("—");
         };
         page.row({escape(figureTitle(f.figure)), figureText(f.figure, f.value),
+                  figureText(f.figure, f.asRead),
                   (f.atLeast ? "≥ " : "≤ ") + figureText(f.figure, f.limit),
                   part(f.uncertainty.total()), part(f.uncertainty.scatter),
                   part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
@@ -168,10 +172,10 @@ void validationTable(Page &page, const Validation &v)
 {
     page.line("<h2>Colour accuracy</h2>");
     verdictTable(page, v.verdict);
-    page.line("<p>Of the colours: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) + ", median " +
-              fixedNumber(v.deltaE00.median, 2) + ", 90 % below " + fixedNumber(v.deltaE00.p90, 2) +
-              ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) + ", worst " +
-              fixedNumber(v.deltaE00.max, 2) + ", deviation " +
+    page.line("<p>Of all colours, as read: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) +
+              ", median " + fixedNumber(v.deltaE00.median, 2) + ", 90 % below " +
+              fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " + fixedNumber(v.deltaE00.p95, 2) +
+              ", worst " + fixedNumber(v.deltaE00.max, 2) + ", deviation " +
               fixedNumber(v.deltaE00.deviation, 2) + ".</p>");
     if (const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount; beyond > 0)
         page.line("<p>" + std::to_string(v.reachableCount) + " within the display's gamut: mean " +
@@ -207,6 +211,7 @@ Json verdictToJson(const Verdict &v)
     for (const JudgedFigure &f : v.figures)
         figures.push_back({{"figure", figureKey(f.figure)},
                            {"value", f.value},
+                           {"as_read", f.asRead},
                            {"limit", f.limit},
                            {"at_least", f.atLeast},
                            {"call", callKey(f.call)},
@@ -284,9 +289,16 @@ Json reportToJson(const ReportData &r)
     }
     if (r.validation)
         j["validation"] = validationToJson(*r.validation);
-    if (r.repeatability)
-        j["repeatability"] = {{"floor", toJson(toXyz(r.repeatability->floor))},
-                              {"shot", toJson(toXyz(r.repeatability->shot))}};
+    if (const auto &s = r.repeatability) {
+        Json correlation = Json::array();
+        for (const auto &row : s->shotCorrelation.rowwise())
+            correlation.push_back({row[0], row[1], row[2]});
+        j["repeatability"] = {{"floor", toJson(toXyz(s->floor))},
+                              {"shot", toJson(toXyz(s->shot))},
+                              {"shot_correlation", correlation},
+                              {"flicker", s->flicker},
+                              {"degrees_of_freedom", s->freedom}};
+    }
     if (r.certificate)
         j["certificate"] = certificateToJson(*r.certificate);
     j["correction_kind"] = correctionKindKey(r.correctionKind);

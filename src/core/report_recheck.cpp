@@ -66,7 +66,7 @@ public:
         const Json &kept = member(m_report, "readings", m_source);
         state("before", displayState(readings(member(kept, "before", m_source), m_source), m_aim));
         const auto chart = readings(member(kept, "chart", m_source), m_source);
-        state("after", displayState(steadyReadings(chart), m_aim));
+        state("after", displayState(steadyReadings(chart).readings, m_aim));
         if (m_report.contains("calibration"))
             calibration(m_report["calibration"]);
         if (m_report.contains("validation"))

@@ -1,7 +1,9 @@
 #include "core/uncertainty.h"
 
 #include "core/error.h"
+#include "core/student.h"
 
+#include <Eigen/Cholesky>
 #include <Eigen/LU>
 
 #include <algorithm>
@@ -59,8 +61,11 @@ using Disturb = std::function<std::vector<Reading>(Normal &)>;
 std::vector<Reading> scattered(std::vector<Reading> readings, const Repeatability &scatter,
                                Normal &normal)
 {
-    for (Reading &r : readings)
-        r.xyz = toXyz(vec(r.xyz) + scatter.standardUncertainty(r).cwiseProduct(normal.three()));
+    for (Reading &r : readings) {
+        const Eigen::LDLT<Mat3> parts(scatter.covariance(r)); // may be singular
+        const Vec3 own = parts.vectorD().cwiseMax(0).cwiseSqrt().cwiseProduct(normal.three());
+        r.xyz = toXyz(vec(r.xyz) + parts.transpositionsP().transpose() * (parts.matrixL() * own));
+    }
     return readings;
 }
 
@@ -127,26 +132,44 @@ std::vector<Reading> drifted(std::vector<Reading> readings, const Vec3 &drift, N
     return readings;
 }
 
-/// Standard deviation of each figure under one source.
-std::vector<double> deviations(const FiguresOf &figures, const Disturb &disturb)
+struct Spread {
+    double mean = 0, deviation = 0;
+};
+
+/// Of each figure under one source.
+std::vector<Spread> spreads(const FiguresOf &figures, const Disturb &disturb)
 {
     Normal normal;
     std::vector<std::vector<double>> draws;
     draws.reserve(kDraws);
     for (int i = 0; i < kDraws; ++i)
         draws.push_back(figures(disturb(normal)));
-    std::vector<double> out(draws.front().size(), 0.0);
+    std::vector<Spread> out(draws.front().size());
     for (size_t f = 0; f < out.size(); ++f) {
-        double mean = 0;
         for (const auto &draw : draws)
-            mean += draw[f] / kDraws;
+            out[f].mean += draw[f] / kDraws;
         double squares = 0;
         for (const auto &draw : draws)
-            squares += (draw[f] - mean) * (draw[f] - mean);
+            squares += (draw[f] - out[f].mean) * (draw[f] - out[f].mean);
         const double deviation = std::sqrt(squares / (kDraws - 1));
-        out[f] = std::isfinite(deviation) ? deviation : 0;
+        out[f].deviation = std::isfinite(deviation) ? deviation : 0;
     }
     return out;
+}
+
+/// Takes off a distance what scatter adds to it.
+void takeScatterOff(Estimate &e, const Spread &scattered, double widened)
+{
+    const double added = std::max(0.0, scattered.mean * scattered.mean - e.asRead * e.asRead);
+    const double square = std::max(0.0, e.asRead * e.asRead - added);
+    e.value = std::sqrt(square);
+    // The square of a distance d is uncertain by 2 d u; half of what that moves its root by at k
+    // = 2.
+    const double d = std::max(e.asRead, std::sqrt(added));
+    const double expanded = kCoverageFactor * 2 * d * widened * scattered.deviation;
+    const double up = std::sqrt(square + expanded) - e.value;
+    const double down = e.value - std::sqrt(std::max(0.0, square - expanded));
+    e.uncertainty.scatter = std::max(up, down) / kCoverageFactor;
 }
 
 bool isZero(const LightUncertainty &u)
@@ -212,17 +235,29 @@ Vec3 whiteDrift(const std::vector<Reading> &readings, const std::optional<Repeat
     return (change.cwiseAbs2() - noise.cwiseAbs2()).cwiseMax(0).cwiseSqrt();
 }
 
-std::vector<Budget> budgets(const std::vector<Reading> &readings, const PrimarySet &primaries,
-                            const ErrorSources &sources, const FiguresOf &figures)
+std::vector<Estimate> estimates(const std::vector<Reading> &readings, const PrimarySet &primaries,
+                                const ErrorSources &sources, const FiguresOf &figures,
+                                const std::vector<bool> &areDistances)
 {
-    std::vector<Budget> out(figures(readings).size());
+    std::vector<Estimate> out;
+    for (const double asRead : figures(readings))
+        out.push_back({asRead, asRead, {}});
     const auto add = [&](double Budget::*part, const Disturb &disturb) {
-        const auto values = deviations(figures, disturb);
+        const auto all = spreads(figures, disturb);
         for (size_t f = 0; f < out.size(); ++f)
-            out[f].*part = values[f];
+            out[f].uncertainty.*part = all[f].deviation;
+        return all;
     };
-    if (sources.scatter)
-        add(&Budget::scatter, [&](Normal &n) { return scattered(readings, *sources.scatter, n); });
+    if (sources.scatter) {
+        const auto all = add(&Budget::scatter,
+                             [&](Normal &n) { return scattered(readings, *sources.scatter, n); });
+        const double widened = widening(sources.scatter->freedom);
+        for (size_t f = 0; f < out.size(); ++f)
+            if (areDistances[f] && std::isfinite(out[f].asRead))
+                takeScatterOff(out[f], all[f], widened);
+            else
+                out[f].uncertainty.scatter *= widened;
+    }
     if (sources.certificate && !isZero(*sources.certificate))
         add(&Budget::certificate,
             [&](Normal &n) { return misread(readings, primaries, *sources.certificate, n); });

@@ -165,7 +165,7 @@ std::vector<double> figureValues(const ValidationRequest &r, const std::vector<R
     return values;
 }
 
-Verdict judge(const ValidationRequest &r)
+void judge(const ValidationRequest &r, Validation &v)
 {
     std::vector<Figure> figures = aimFigures();
     figures.insert(figures.end(), {Figure::ColourMean, Figure::Colour95, Figure::ColourWorst});
@@ -174,16 +174,16 @@ Verdict judge(const ValidationRequest &r)
     const auto compute = [&](const std::vector<Reading> &readings) {
         return figureValues(r, readings);
     };
-    const std::vector<double> values = compute(r.readings);
-    const std::vector<Budget> uncertainty = budgets(r.readings, r.primaries, errors, compute);
-    Verdict verdict{r.tolerance, {}};
-    for (size_t i = 0; i < figures.size(); ++i)
+    const auto found = estimates(r.readings, r.primaries, errors, compute, distances(figures));
+    v.verdict.tolerance = r.tolerance;
+    for (size_t i = 0; i < figures.size(); ++i) {
+        if (figures[i] == Figure::ColourMean && std::isfinite(found[i].value))
+            v.meanDeltaE00 = found[i].value;
         if (const auto limit = limitOf(figures[i], r.tolerance, r.aim); limit)
-            if (const JudgedFigure f = judgeFigure(figures[i], values[i], *limit,
-                                                   isAtLeast(figures[i]), uncertainty[i]);
+            if (const JudgedFigure f = judgeFigure(figures[i], found[i], *limit);
                 f.call != Call::NotJudged)
-                verdict.figures.push_back(f);
-    return verdict;
+                v.verdict.figures.push_back(f);
+    }
 }
 
 } // namespace
@@ -226,7 +226,7 @@ Validation validate(const ValidationRequest &r)
         v.reachable = statistics(within);
     if (!beyond.empty())
         v.unreachable = statistics(beyond);
-    v.verdict = judge(r);
+    judge(r, v);
     return v;
 }
 

@@ -58,6 +58,8 @@ struct Validation {
     /// about, and the others; ΔE00.
     Statistics reachable, unreachable;
     int reachableCount = 0;
+    /// Mean of the reachable ones with what the meter's scatter adds taken off, see estimates().
+    std::optional<double> meanDeltaE00;
     DisplayState state; ///< white, black and greys as they are now, against the aim
     Verdict verdict;
 };

@@ -149,18 +149,44 @@ const JudgedFigure *Verdict::find(Figure figure) const
     return nullptr;
 }
 
-JudgedFigure judgeFigure(Figure figure, double value, double limit, bool atLeast,
-                         const Budget &uncertainty)
+bool isDistance(Figure figure)
 {
-    JudgedFigure f{figure, std::abs(value), limit, atLeast, uncertainty, Call::NotJudged};
-    if (!std::isfinite(value))
+    switch (figure) {
+    case Figure::Luminance:
+    case Figure::Brightness:
+    case Figure::Contrast:
+    case Figure::BareContrast:
+        return false;
+    default:
+        return true;
+    }
+}
+
+std::vector<bool> distances(const std::vector<Figure> &figures)
+{
+    std::vector<bool> out;
+    for (const Figure f : figures)
+        out.push_back(isDistance(f));
+    return out;
+}
+
+JudgedFigure judgeFigure(Figure figure, const Estimate &e, double limit)
+{
+    JudgedFigure f{figure,        std::abs(e.value), std::abs(e.asRead), limit, isAtLeast(figure),
+                   e.uncertainty, Call::NotJudged};
+    if (!std::isfinite(e.value))
         return f;
-    const double margin = atLeast ? f.value - limit : limit - f.value;
-    const double expanded = kCoverageFactor * uncertainty.total();
+    const double margin = f.atLeast ? f.value - limit : limit - f.value;
+    const double expanded = kCoverageFactor * e.uncertainty.total();
     f.call = std::abs(margin) < expanded ? Call::CannotTell
              : margin >= 0               ? Call::Within
                                          : Call::Over;
     return f;
+}
+
+JudgedFigure judgeFigure(Figure figure, double value, double limit)
+{
+    return judgeFigure(figure, Estimate{value, value, {}}, limit);
 }
 
 const std::vector<Figure> &aimFigures()

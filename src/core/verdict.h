@@ -40,11 +40,11 @@ enum class Call { NotJudged, Within, CannotTell, Over };
 std::string callKey(Call call);   ///< "within", "over", "cannot-tell", "not-judged"
 std::string callTitle(Call call); ///< "within", "over", "cannot tell with this meter", "not judged"
 
-inline constexpr double kCoverageFactor = 2;
-
 struct JudgedFigure {
     Figure figure = Figure::White;
-    double value = 0, limit = 0;
+    double value = 0;  ///< with what the meter's scatter adds to a distance taken off
+    double asRead = 0; ///< as the readings give it
+    double limit = 0;
     bool atLeast = false; ///< the limit is a least value
     Budget uncertainty;
     Call call = Call::NotJudged;
@@ -59,9 +59,11 @@ struct Verdict {
     [[nodiscard]] const JudgedFigure *find(Figure figure) const;
 };
 
-/// \param value NaN: not measured, gives NotJudged; of a difference its sign does not count
-JudgedFigure judgeFigure(Figure figure, double value, double limit, bool atLeast,
-                         const Budget &uncertainty);
+/// \param estimate value NaN: not measured, gives NotJudged; of a difference its sign does not
+/// count
+JudgedFigure judgeFigure(Figure figure, const Estimate &estimate, double limit);
+/// A value of which no more is known.
+JudgedFigure judgeFigure(Figure figure, double value, double limit);
 
 /// What display states say about the aim, in the order of aimFigures(); differences with their
 /// sign.
@@ -74,5 +76,8 @@ std::optional<double> limitOf(Figure figure, const Tolerance &tolerance,
                               const std::optional<Aim> &aim);
 /// The limit is a least value.
 bool isAtLeast(Figure figure);
+/// The figure is a distance and never negative, so that scatter adds to it.
+bool isDistance(Figure figure);
+std::vector<bool> distances(const std::vector<Figure> &figures);
 
 } // namespace lantern

@@ -388,10 +388,9 @@ void RunEngine::build()
     publishStatus();
     BuiltProfile built;
     try {
-        built = buildProfile(profileReadings(m_results), profileRequest(m_results),
-                             "readings of this run");
-        m_results.expectedError =
-            expectedError(profileReadings(m_results), signalPathOf(m_results));
+        const DriftCorrection steady = profileReadings(m_results);
+        built = buildProfile(steady.readings, profileRequest(m_results), "readings of this run");
+        m_results.expectedError = expectedError(steady, signalPathOf(m_results));
     } catch (const Error &e) { // no repetition will make these readings usable
         block(QString::fromUtf8(e.what()));
         return;

@@ -215,8 +215,9 @@ void collect(Stage stage, const StagePlan &plan, RunResults &results)
             results.expectedSoFar = chosen->history();
         } else if (const auto *chart = dynamic_cast<const ChartPlan *>(&plan))
             results.chart = chart->readings();
-        results.after = displayState(steadyReadings(results.chart), results.setup.aim);
-        results.repeatability = estimateRepeatability(results.chart);
+        const DriftCorrection steady = steadyReadings(results.chart);
+        results.after = displayState(steady.readings, results.setup.aim);
+        results.repeatability = steady.scatter;
     } else if (stage == Stage::Validate && list)
         results.validation = validate(
             {.referenceName = referenceOf(results, profileOf(results)).name,
@@ -312,12 +313,12 @@ QByteArray packProfile(const RunResults &r)
     return QByteArray::fromStdString(json.dump());
 }
 
-std::vector<Reading> profileReadings(const RunResults &r)
+DriftCorrection profileReadings(const RunResults &r)
 {
-    std::vector<Reading> readings = steadyReadings(r.chart);
+    DriftCorrection steady = steadyReadings(r.chart);
     if (const auto room = roomOf(r.setup))
-        readings = room->seen(readings);
-    return readings;
+        steady.readings = room->seen(steady.readings);
+    return steady;
 }
 
 ReadingSet chartReadings(const RunResults &r)
@@ -365,7 +366,7 @@ ProfileRequest profileRequest(const RunResults &r)
     if (r.setup.roomLight)
         request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
                                       compactNumber(r.setup.roomLight->illuminanceLux));
-    request.scatter = estimateRepeatability(r.chart);
+    request.scatter = r.repeatability;
     return request;
 }
 

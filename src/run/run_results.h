@@ -110,7 +110,7 @@ QByteArray packByEye(const RunResults &results);
 /// What Build makes the profile from. \throws Error BadInput when the readings cannot make one.
 ProfileRequest profileRequest(const RunResults &results);
 /// The chart's readings with drift taken out and, if the setup says so, the room's light added.
-std::vector<Reading> profileReadings(const RunResults &results);
+DriftCorrection profileReadings(const RunResults &results);
 /// The chart's readings as taken, with what is known about them.
 ReadingSet chartReadings(const RunResults &results);
 

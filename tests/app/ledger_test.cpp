@@ -125,8 +125,8 @@ private slots:
         SessionState s = withRun(Activity::Finished, Stage::Done);
         Validation v;
         v.deltaE00.mean = 0.98;
-        v.verdict.figures = {judgeFigure(Figure::ColourMean, 0.98, 1, false, {0.02, 0, 0, 0}),
-                             judgeFigure(Figure::White, 0.01, 0.003, false, {})};
+        v.verdict.figures = {judgeFigure(Figure::ColourMean, {0.98, 0.98, {0.02, 0, 0, 0}}, 1),
+                             judgeFigure(Figure::White, 0.01, 0.003)};
         s.results.validation = v;
         QCOMPARE(row(ledgerRows(s), "Colour accuracy").mark, Mark::Open);
         QCOMPARE(row(ledgerRows(s), "White point").mark, Mark::Over);

@@ -57,7 +57,7 @@ private slots:
         QVERIFY(questions.empty());
         QCOMPARE(plan.readings().size(), patches.size() + 2);
         QVERIFY(plan.readings().back().rgb == patches[kKnocked]);
-        const auto steady = steadyReadings(plan.readings());
+        const auto steady = steadyReadings(plan.readings()).readings;
         const auto truth = undisturbed(patches);
         QCOMPARE(steady.size(), truth.size());
         for (size_t i = 0; i < truth.size(); ++i)
@@ -74,7 +74,7 @@ private slots:
                 r.xyz = {3, 9, 3}; // at every reading
         };
         readAll(plan, odd);
-        for (const Reading &r : steadyReadings(plan.readings()))
+        for (const Reading &r : steadyReadings(plan.readings()).readings)
             if (r.rgb == patches[kSpecial])
                 QCOMPARE(r.xyz.Y, 9.0);
     }

@@ -47,31 +47,49 @@ private slots:
         VERIFY_NEAR(uncertaintyDeltaE00(grey, white, scatter) / std::sqrt(squares / n), 1, 0.05);
     }
 
-    void driftIsTakenOut()
+    /// A light that flickers by 0.1 % moves X, Y and Z together: lightness only, no colour.
+    void commonFlickerMovesNoColour()
     {
-        const lantern::test::ToyDisplay display;
-        auto readings = display.read(measuringOrder(makeChart(96)));
-        const auto truth = readings;
-        for (size_t i = 0; i < readings.size(); ++i) { // blue fades by 4 %
-            readings[i].xyz.Z *= 1 - 0.04 * double(i) / double(readings.size());
-            readings[i].xyz.X *= 1 - 0.01 * double(i) / double(readings.size());
+        std::mt19937_64 random(3);
+        std::normal_distribution<double> normal;
+        std::vector<Reading> readings;
+        const XYZ white{114, 120, 130};
+        for (int i = 0; i < 8; ++i) {
+            readings.push_back(
+                {{255, 255, 255}, toXyz(vec(white) * (1 + 0.001 * normal(random))), 0.2});
+            readings.push_back({{0, 0, 0}, {0.1, 0.1, 0.1}, 4});
         }
-        const DriftCorrection steady = correctDrift(readings);
-        VERIFY_NEAR(steady.drift, 0.02, 0.003);
-        const double level = steady.readings[0].xyz.Z / truth[0].xyz.Z; // that of the mean white
-        VERIFY_NEAR(level, 0.98, 0.005);
-        for (size_t i = 0; i < readings.size(); ++i)
-            VERIFY_NEAR(steady.readings[i].xyz.Z / truth[i].xyz.Z, level, 0.001);
+        const auto r = estimateRepeatability(readings);
+        VERIFY_NEAR(r->flicker, 0.001, 0.0007);
+        const Reading grey{{}, toXyz(vec(white) / 5), 1};
+        const double byLightness =
+            deltaE2000(pcsLab(grey.xyz, white), pcsLab(toXyz(vec(grey.xyz) * 1.001), white));
+        VERIFY_NEAR(uncertaintyDeltaE00(grey, white, *r) / byLightness, 1, 0.6);
     }
 
-    void scatterIsNotTakenForDrift()
+    /// Scatter that X, Y and Z share by a meter's matrix is found with its correlation.
+    void correlationIsFound()
     {
-        int touched = 0;
-        for (unsigned seed = 1; seed <= 20; ++seed)
-            touched += correctDrift(noisy(10, seed)).drift > 0;
-        VERIFY_BELOW(double(touched), 3.0);
-        const lantern::test::ToyDisplay display;
-        QCOMPARE(correctDrift(display.read({{255, 255, 255}, {0, 0, 0}})).drift, 0.0);
+        Mat3 mix;
+        mix << 1, 0.5, 0, 0, 1, 0, 0.2, 0, 1;
+        std::mt19937_64 random(5);
+        std::normal_distribution<double> normal;
+        std::vector<Reading> readings;
+        for (int i = 0; i < 2000; ++i) {
+            const Vec3 off = 0.05 * (mix * Vec3(normal(random), normal(random), normal(random)));
+            readings.push_back({{255, 255, 255}, toXyz(Vec3(114, 120, 130) + off), 1});
+        }
+        const Mat3 found = estimateRepeatability(readings)->covariance(readings.front());
+        const Mat3 truth = 0.05 * 0.05 * mix * mix.transpose();
+        VERIFY_BELOW((found - truth).cwiseAbs().maxCoeff() / truth(0, 0), 0.1);
+    }
+
+    void oneOddReadingIsNoScatter()
+    {
+        auto readings = noisy(6);
+        const auto before = estimateRepeatability(readings);
+        readings[4].xyz = toXyz(0.7 * vec(readings[4].xyz));
+        VERIFY_BELOW(estimateRepeatability(readings)->shot[1], 3 * before->shot[1] + 1e-5);
     }
 
 private:

@@ -1,5 +1,6 @@
 #include "core/certificate.h"
 #include "core/chart.h"
+#include "core/drift.h"
 #include "core/error.h"
 #include "core/profile_writer.h"
 #include "core/validation.h"
@@ -7,6 +8,7 @@
 #include "toy_display.h"
 
 #include <cmath>
+#include <map>
 #include <random>
 
 using namespace lantern;
@@ -21,6 +23,8 @@ const Json kCertificate = Json::parse(R"({
     "lights": {"any": {"luminance_percent": 4, "x": 0.004, "y": 0.006},
                "oled": {"luminance_percent": 2, "x": 0.002, "y": 0.002}}})");
 
+constexpr double kWellOff = 2.15;
+
 double deviation(const std::vector<double> &values)
 {
     double mean = 0;
@@ -30,6 +34,12 @@ double deviation(const std::vector<double> &values)
     for (const double v : values)
         squares += (v - mean) * (v - mean);
     return std::sqrt(squares / double(values.size() - 1));
+}
+
+double median(std::vector<double> values)
+{
+    std::nth_element(values.begin(), values.begin() + long(values.size() / 2), values.end());
+    return values[values.size() / 2];
 }
 
 } // namespace
@@ -44,7 +54,7 @@ private slots:
         const Budget u{0.06, 0.04, 0.03, 0.02}; // total 0.0806, expanded 0.16
         VERIFY_NEAR(u.total(), std::sqrt(0.0065), 1e-12);
         const auto call = [&](double value, const Budget &b = {}) {
-            return judgeFigure(Figure::ColourWorst, value, 3.0, false, b).call;
+            return judgeFigure(Figure::ColourWorst, {value, value, b}, 3.0).call;
         };
         QCOMPARE(call(3.10, u), Call::CannotTell);
         QCOMPARE(call(2.90, u), Call::CannotTell);
@@ -53,17 +63,17 @@ private slots:
         QCOMPARE(call(3.0), Call::Within);
         QCOMPARE(call(3.001), Call::Over);
         QCOMPARE(call(std::nan("")), Call::NotJudged);
-        QCOMPARE(judgeFigure(Figure::BareContrast, 150, 200, true, {}).call, Call::Over);
-        QCOMPARE(judgeFigure(Figure::BareContrast, 250, 200, true, {}).call, Call::Within);
+        QCOMPARE(judgeFigure(Figure::BareContrast, 150, 200).call, Call::Over);
+        QCOMPARE(judgeFigure(Figure::BareContrast, 250, 200).call, Call::Within);
     }
 
     void oneBadFigureFailsItsHalfOnly()
     {
         Verdict v;
-        v.figures = {judgeFigure(Figure::White, 0.01, 0.003, false, {}),
-                     judgeFigure(Figure::Luminance, 0.01, 0.03, false, {}),
-                     judgeFigure(Figure::ColourMean, 0.5, 1, false, {}),
-                     judgeFigure(Figure::ColourWorst, 2.95, 3, false, {0.1, 0, 0, 0})};
+        v.figures = {judgeFigure(Figure::White, 0.01, 0.003),
+                     judgeFigure(Figure::Luminance, 0.01, 0.03),
+                     judgeFigure(Figure::ColourMean, 0.5, 1),
+                     judgeFigure(Figure::ColourWorst, {2.95, 2.95, {0.1, 0, 0, 0}}, 3)};
         QCOMPARE(v.half(Half::Aim), Call::Over);
         QCOMPARE(v.half(Half::Profile), Call::CannotTell);
         QCOMPARE(v.overall(), Call::Over);
@@ -146,32 +156,76 @@ private slots:
         Aim aim = m_aim;                  // of which white is well off, for the same reason
         const Chromaticity white = chromaticity(display.show({255, 255, 255}));
         aim.white = Chromaticity{white.x + 0.004, white.y + 0.002};
-        std::vector<double> means, worsts, whites;
+        std::map<Figure, std::vector<double>> found, said;
         std::mt19937 random(7);
-        std::normal_distribution<double> normal;
-        Validation last;
         for (int i = 0; i < 120; ++i) {
             auto readings = display.read(validationPatches(m_aimed));
             for (Reading &r : readings) {
                 r.integrationSeconds = 1;
-                const Vec3 u = scatter.standardUncertainty(r);
-                r.xyz = toXyz(vec(r.xyz) + Vec3(u[0] * normal(random), u[1] * normal(random),
-                                                u[2] * normal(random)));
+                r = disturbed(r, scatter, random);
             }
-            last = validate(request(readings, &aim, i == 0 ? errors : ErrorSources{}));
-            if (i == 0)
-                m_first = last;
-            means.push_back(last.deltaE00.mean);
-            worsts.push_back(last.deltaE00.max);
-            whites.push_back(*last.state.deltaUv);
+            for (const JudgedFigure &f :
+                 validate(request(readings, &aim, errors)).verdict.figures) {
+                found[f.figure].push_back(f.value);
+                said[f.figure].push_back(f.uncertainty.scatter);
+            }
         }
-        const auto said = [&](Figure f) { return m_first.verdict.find(f)->uncertainty.scatter; };
-        VERIFY_NEAR(said(Figure::ColourMean), deviation(means), 0.3 * deviation(means));
-        // The worst is the more uncertain the more noise it already holds: said too large, not
-        // small.
-        QVERIFY(said(Figure::ColourWorst) > 0.8 * deviation(worsts));
-        VERIFY_BELOW(said(Figure::ColourWorst), 1.7 * deviation(worsts));
-        VERIFY_NEAR(said(Figure::White), deviation(whites), 0.3 * deviation(whites));
+        for (const Figure f : {Figure::White, Figure::ColourMean})
+            VERIFY_NEAR(median(said[f]) / deviation(found[f]), 1, 0.15);
+        // The worst is the more uncertain the more noise it already holds.
+        VERIFY_NEAR(median(said[Figure::ColourWorst]) / deviation(found[Figure::ColourWorst]), 1,
+                    0.6);
+    }
+
+    /// Every figure's interval holds what a meter without scatter would have read, in 90 to 99 runs
+    /// of a hundred, for displays near their aim and off it. Each run estimates its scatter itself.
+    void intervalsHoldTheTruth_data()
+    {
+        QTest::addColumn<double>("gamma"); // of green; the profile was made at 2.25
+        QTest::addColumn<double>("whiteOff");
+        QTest::newRow("a perfect display") << 2.25 << 0.0;
+        QTest::newRow("a little off") << 2.23 << 0.0005;
+        QTest::newRow("well off") << kWellOff << 0.004;
+    }
+
+    void intervalsHoldTheTruth()
+    {
+        QFETCH(double, gamma);
+        QFETCH(double, whiteOff);
+        const Repeatability scatter{Vec3(0.002, 0.002, 0.002), Vec3(0.0004, 0.0004, 0.0006)};
+        ToyDisplay display;
+        display.gamma[1] = gamma;
+        Aim aim = m_aim;
+        const Chromaticity white = chromaticity(display.show({255, 255, 255}));
+        aim.white = Chromaticity{white.x + whiteOff, white.y};
+        std::mt19937 random(11);
+        const auto noisy = [&](const std::vector<DeviceRgb> &patches) {
+            auto readings = display.read(patches);
+            for (Reading &r : readings)
+                r = disturbed(r, scatter, random);
+            return readings;
+        };
+        const auto patches = validationPatches(m_aimed);
+        const Verdict truth = validate(request(display.read(patches), &aim, {})).verdict;
+        constexpr int kSeeds = 100;
+        std::map<Figure, int> held;
+        for (int i = 0; i < kSeeds; ++i) {
+            ErrorSources errors;
+            errors.scatter = correctDrift(noisy(measuringOrder(makeChart(100)))).scatter;
+            const Verdict v = validate(request(noisy(patches), &aim, errors)).verdict;
+            for (const JudgedFigure &f : v.figures)
+                held[f.figure] += std::abs(f.value - truth.find(f.figure)->value) <=
+                                  kCoverageFactor * f.uncertainty.total();
+        }
+        int all = 0;
+        for (const auto &[figure, times] : held) {
+            all += times;
+            QVERIFY2(times >= 90, figureKey(figure).c_str());
+            // Near nothing an interval cannot reach below it, and holds more.
+            if (gamma == kWellOff)
+                QVERIFY2(times <= 99, figureKey(figure).c_str());
+        }
+        VERIFY_BELOW(double(all), 99.0 * double(held.size()));
     }
 
     /// What a certificate states of white's x, y and luminance is what white's figures get.
@@ -182,17 +236,21 @@ private slots:
         errors.certificate = stated;
         const std::vector<Reading> white = {{{255, 255, 255}, {95.05, 100, 108.9}, 1},
                                             {{0, 255, 0}, {30, 60, 10}, 1}};
-        const auto u = budgets(white, kSrgbPrimaries, errors, [](const std::vector<Reading> &r) {
-            const Chromaticity c = chromaticity(r[0].xyz);
-            const Chromaticity g = chromaticity(r[1].xyz);
-            return std::vector<double>{c.x, c.y, r[0].xyz.Y, g.x, g.y};
-        });
-        VERIFY_NEAR(u[0].certificate, 0.002, 0.0003);
-        VERIFY_NEAR(u[1].certificate, 0.003, 0.0006);
-        VERIFY_NEAR(u[2].certificate, 1.0, 0.15);
-        QVERIFY(u[3].certificate > u[0].certificate && u[3].certificate < 2 * u[0].certificate);
-        QCOMPARE(u[0].scatter, 0.0);
-        QCOMPARE(u[0].mismatch, 0.0);
+        const auto found = estimates(
+            white, kSrgbPrimaries, errors,
+            [](const std::vector<Reading> &r) {
+                const Chromaticity c = chromaticity(r[0].xyz);
+                const Chromaticity g = chromaticity(r[1].xyz);
+                return std::vector<double>{c.x, c.y, r[0].xyz.Y, g.x, g.y};
+            },
+            std::vector<bool>(5, false));
+        const auto certificate = [&](size_t i) { return found[i].uncertainty.certificate; };
+        VERIFY_NEAR(certificate(0), 0.002, 0.0003);
+        VERIFY_NEAR(certificate(1), 0.003, 0.0006);
+        VERIFY_NEAR(certificate(2), 1.0, 0.15);
+        QVERIFY(certificate(3) > certificate(0) && certificate(3) < 2 * certificate(0));
+        QCOMPARE(found[0].uncertainty.scatter, 0.0);
+        QCOMPARE(found[0].uncertainty.mismatch, 0.0);
     }
 
     void driftIsSeenWhereWhiteMoves()
@@ -252,6 +310,14 @@ private slots:
     }
 
 private:
+    static Reading disturbed(Reading r, const Repeatability &scatter, std::mt19937 &random)
+    {
+        std::normal_distribution<double> normal;
+        const Vec3 own(normal(random), normal(random), normal(random));
+        r.xyz = toXyz(vec(r.xyz) + scatter.standardUncertainty(r).cwiseProduct(own));
+        return r;
+    }
+
     [[nodiscard]] ValidationRequest request(const std::vector<Reading> &readings, const Aim *aim,
                                             const ErrorSources &errors) const
     {
@@ -285,7 +351,6 @@ private slots:
 private:
     std::vector<AimedPatch> m_aimed;
     Aim m_aim;
-    Validation m_first;
 };
 
 namespace {

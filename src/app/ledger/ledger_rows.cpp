@@ -72,9 +72,7 @@ private:
         const auto limit = limitOf(figure, m_tolerance, m_aim);
         if (at == known.end() || !limit)
             return Call::NotJudged;
-        return judgeFigure(figure, m_values[static_cast<size_t>(at - known.begin())], *limit,
-                           isAtLeast(figure), {})
-            .call;
+        return judgeFigure(figure, m_values[static_cast<size_t>(at - known.begin())], *limit).call;
     }
 
     const Tolerance &m_tolerance;
@@ -365,13 +363,13 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     accuracy.before = kDash;
     std::optional<double> mean;
     if (r.validation)
-        mean = r.validation->reachable.mean;
+        mean = r.validation->meanDeltaE00;
     accuracy.now = figure(mean, 2);
     accuracy.mark =
         marks.of({Figure::ColourMean, Figure::Colour95, Figure::ColourWorst}, mean.has_value());
     std::optional<double> lastMean;
     if (state.lastTime && state.lastTime->validation)
-        lastMean = state.lastTime->validation->reachable.mean;
+        lastMean = state.lastTime->validation->meanDeltaE00;
     accuracy.lastTime = figure(lastMean, 2);
     if (state.byEye && !r.validation) { // nobody measured it: no figure
         accuracy.now = tr("by eye");

@@ -104,19 +104,22 @@ QString budgetTable(const Verdict &v)
             return u > 0 ? figureValue(f.figure, kCoverageFactor * u) : QStringLiteral("–");
         };
         rows +=
-            QStringLiteral("<tr><td>%1&nbsp;</td><td>%2%3&nbsp;</td><td>%4&nbsp;</td>"
-                           "<td>%5&nbsp;</td><td>%6&nbsp;</td><td>%7</td></tr>")
-                .arg(figureName(f.figure), f.atLeast ? QStringLiteral("≥ ") : QStringLiteral("≤ "),
+            QStringLiteral("<tr><td>%1&nbsp;</td><td>%2&nbsp;</td><td>%3%4&nbsp;</td>"
+                           "<td>%5&nbsp;</td><td>%6&nbsp;</td><td>%7&nbsp;</td><td>%8</td></tr>")
+                .arg(figureName(f.figure), figureValue(f.figure, f.asRead),
+                     f.atLeast ? QStringLiteral("≥ ") : QStringLiteral("≤ "),
                      figureValue(f.figure, f.limit), part(f.uncertainty.scatter),
                      part(f.uncertainty.certificate), part(f.uncertainty.mismatch),
                      part(f.uncertainty.drift));
     }
-    return AccuracyView::tr("What each ± (k = 2) is made of") +
+    return AccuracyView::tr(
+               "What each ± (k = 2) is made of. What the scatter of the readings adds to "
+               "a difference is taken off the figures.") +
            QStringLiteral("<table><tr><td></td><td>%1&nbsp;</td><td>%2&nbsp;</td><td>%3&nbsp;</td>"
-                          "<td>%4&nbsp;</td><td>%5</td></tr>")
-               .arg(AccuracyView::tr("limit"), AccuracyView::tr("scatter"),
-                    AccuracyView::tr("certificate"), AccuracyView::tr("correction"),
-                    AccuracyView::tr("drift")) +
+                          "<td>%4&nbsp;</td><td>%5&nbsp;</td><td>%6</td></tr>")
+               .arg(AccuracyView::tr("as read"), AccuracyView::tr("limit"),
+                    AccuracyView::tr("scatter"), AccuracyView::tr("certificate"),
+                    AccuracyView::tr("correction"), AccuracyView::tr("drift")) +
            rows + QStringLiteral("</table>");
 }
 
@@ -250,7 +253,7 @@ void AccuracyView::showValidation(const Validation &v)
     for (QWidget *part : m_sideParts)
         part->show();
     m_tabs->show();
-    m_mean->setText(figure(v.reachable.mean, 2));
+    m_mean->setText(figure(v.meanDeltaE00, 2));
     showVerdict(v.verdict);
     const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
                                         [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
