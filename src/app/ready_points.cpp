@@ -47,7 +47,7 @@ ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmU
         p.automatic = true;
         p.done = warmUp->warm;
         p.finding = warmUp->warm
-                        ? tr("Its white stands still.")
+                        ? tr("Its white changes by less than 0.5 % in ten minutes.")
                         : tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
                               .arg(number(std::ceil(warmUp->minutesToWarm)),
                                    number(100 * warmUp->drift, 1));

@@ -4,10 +4,12 @@
 #include "core/difference.h"
 #include "core/illuminant.h"
 #include "core/spaces.h"
+#include "core/ten_degree.h"
 #include "core/text.h"
 #include "core/white.h"
 
 #include <Eigen/LU>
+#include <cmath>
 #include <iostream>
 #include <sstream>
 
@@ -110,17 +112,19 @@ void printWhite(const Chromaticity &c, const WhiteOptions &o)
 {
     const Cct cct = correlatedColourTemperature(c);
     const UvPrime uv = uvPrime(c);
+    const bool hasKelvin = std::abs(cct.duv) <= kMostDuv;
     if (o.json)
         std::cout << Json{{"xy", {c.x, c.y}},
                           {"uv", {uv.u, uv.v}},
-                          {"cct", cct.kelvin},
+                          {"cct", hasKelvin ? Json(cct.kelvin) : Json(nullptr)},
                           {"duv", cct.duv}}
                          .dump()
                   << '\n';
     else
         std::cout << "x " << fixedNumber(c.x, 6) << "\ny " << fixedNumber(c.y, 6) << "\nu' "
                   << fixedNumber(uv.u, 6) << "\nv' " << fixedNumber(uv.v, 6) << "\nCCT "
-                  << fixedNumber(cct.kelvin, 2) << " K\nDuv " << fixedNumber(cct.duv, 6) << '\n';
+                  << (hasKelvin ? fixedNumber(cct.kelvin, 2) + " K" : "— (too far from the locus)")
+                  << "\nDuv " << fixedNumber(cct.duv, 6) << '\n';
 }
 
 /// Two numbers with a comma between, each within 0..1.
@@ -191,6 +195,25 @@ int white(const WhiteOptions &o)
     if (given != 1)
         throw Error(ErrorKind::BadInput, "white",
                     "just one of --cct, --daylight, --xy and --uv is expected");
+    if (!o.panel.empty()) {
+        if (o.daylight <= 0)
+            throw Error(ErrorKind::BadInput, "--panel", "the light to match is missing",
+                        "Give --daylight as well.");
+        const TenDegreeMatch m =
+            tenDegreeMatch(spectraFromText(readText(o.panel), o.panel), o.panel,
+                           daylightSpectrum(kelvinOption("--daylight", o.daylight, 4000, 25000)));
+        if (o.json)
+            std::cout << Json{{"xy", {m.panel.x, m.panel.y}},
+                              {"matched_by_eye", {{"du", m.offset.u}, {"dv", m.offset.v}}}}
+                             .dump()
+                      << '\n';
+        else
+            std::cout << "the panel's white for the 10° observer: x " << fixedNumber(m.panel.x, 4)
+                      << " y " << fixedNumber(m.panel.y, 4) << ", from the aim Δu' "
+                      << fixedNumber(m.offset.u, 4) << " Δv' " << fixedNumber(m.offset.v, 4)
+                      << " (Δu'v' " << fixedNumber(std::hypot(m.offset.u, m.offset.v), 4) << ")\n";
+        return 0;
+    }
     if (o.cct > 0)
         printWhite(planckian(kelvinOption("--cct", o.cct, kMinCct, kMaxCct)), o);
     else if (o.daylight > 0)

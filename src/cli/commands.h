@@ -25,6 +25,7 @@ struct ConvertOptions {
 struct WhiteOptions {
     double cct = 0, daylight = 0; ///< kelvin; 0 = not given
     std::string xy, uv;
+    std::string panel; ///< spectra of red, green and blue
     bool json = false;
 };
 struct BuildOptions {
@@ -58,6 +59,7 @@ struct ChartOptions {
 struct ValidateOptions {
     std::string display, profile, controls, slot, reference = "lantern40", tolerance;
     std::string aim; ///< file; empty: the one in the profile
+    std::string intent = "colorimetric";
     bool json = false;
 };
 struct CheckOptions {

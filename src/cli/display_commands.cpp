@@ -28,7 +28,7 @@ bench::DisplayCondition condition(const bench::Display &display, const std::stri
 std::optional<Aim> aimFor(const ValidateOptions &o, const ProfileFile &profile)
 {
     if (!o.aim.empty())
-        return aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
+        return readAim(o.aim);
     const auto metadata = profile.metadata();
     const auto it = metadata.find("AIM");
     if (it == metadata.end())
@@ -74,7 +74,8 @@ int validate(const ValidateOptions &o)
     bench::DisplayCondition state = condition(display, o.controls, profile.videoLut());
     if (!o.slot.empty())
         state.memorySlot = slotFromJson(parseJson(readText(o.slot), o.slot), o.slot);
-    const auto aimed = aimedPatches(set, profile);
+    const auto aimed =
+        o.intent == "perceptual" ? perceptualPatches(set, profile) : aimedPatches(set, profile);
     std::vector<Reading> readings;
     for (const DeviceRgb &rgb : validationPatches(aimed))
         readings.push_back({rgb, display.emitted(rgb, state)});

@@ -2,6 +2,7 @@
 
 #include "bench/bench.h"
 #include "cli/commands.h"
+#include "core/aim.h"
 #include "core/error.h"
 #include "core/meter_correction.h"
 #include "core/profile_file.h"
@@ -10,6 +11,7 @@
 #include "core/text.h"
 #include "run/files.h"
 
+#include <iostream>
 #include <optional>
 #include <string>
 #include <vector>
@@ -25,6 +27,15 @@ inline std::vector<uint8_t> readBytes(const std::string &path)
 {
     const QByteArray bytes = run::readFile(QString::fromStdString(path));
     return {bytes.begin(), bytes.end()};
+}
+
+/// Says on standard error what a person should know of an old file.
+inline Aim readAim(const std::string &path)
+{
+    const Json json = parseJson(readText(path), path);
+    if (const std::string remark = remarkOnOldAim(json); !remark.empty())
+        std::cerr << path << ": " << remark << '\n';
+    return aimFromJson(json, path);
 }
 
 inline MeterCorrection readCorrection(const std::string &path)

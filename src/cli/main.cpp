@@ -85,6 +85,10 @@ void addWhite(CLI::App &app, WhiteOptions &o)
     c->add_option("--daylight", o.daylight, "kelvin of a CIE daylight, 4000 to 25000");
     c->add_option("--xy", o.xy, "x,y");
     c->add_option("--uv", o.uv, "u',v'");
+    c->add_option(
+        "--panel", o.panel,
+        "spectra of a panel's red, green and blue; with --daylight: what its white has to "
+        "be for the 10° observer");
     addJson(c, o.json);
 }
 
@@ -188,6 +192,10 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--aim", o.aim,
                   "aim file to judge white, luminance and tone by; default: the "
                   "aim that the profile was made for");
+    c->add_option("--intent", o.intent,
+                  "colorimetric (default), or perceptual: with black point compensation, against "
+                  "what the profile says is shown")
+        ->check(CLI::IsMember({"colorimetric", "perceptual"}));
     addJson(c, o.json);
 }
 

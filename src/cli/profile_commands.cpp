@@ -171,8 +171,9 @@ int proof(const ProofOptions &o)
         std::cout << softProofToJson(p).dump() << '\n';
         return 0;
     }
-    std::cout << percent(p.insideShare) << " of " << p.colours.size()
-              << " colours lie inside the display's gamut; all: mean " << fixedNumber(p.all.mean, 2)
+    std::cout << "predicted by the profile, nothing is read: " << percent(p.insideShare)
+              << " of the " << p.colours.size()
+              << " patches lie inside the display's gamut; all: mean " << fixedNumber(p.all.mean, 2)
               << ", worst " << fixedNumber(p.all.max, 2) << " ΔE00\n";
     for (const ProofedColour &c : p.colours)
         if (!c.inside)

@@ -99,7 +99,7 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
                    : meter.isReference() || !benchMeter ? ""
                                                         : "corrected for " + bench.technology();
     if (!o.aim.empty())
-        s.aim = aimFromJson(parseJson(readText(o.aim), o.aim), o.aim);
+        s.aim = readAim(o.aim);
     if (const auto count = parseNumber(o.chart))
         s.chartPatches = static_cast<int>(*count);
     else {
@@ -177,18 +177,27 @@ void injectFault(bench::Bench &bench, const std::string &fault)
                               meterFaultByName(fault.substr(0, at)));
 }
 
+/// Colour temperature, where it has a meaning.
+std::string whiteText(const XYZ &white)
+{
+    const Chromaticity c = chromaticity(white);
+    const Cct cct = correlatedColourTemperature(c);
+    if (std::abs(cct.duv) > kMostDuv)
+        return "x " + fixedNumber(c.x, 4) + " y " + fixedNumber(c.y, 4);
+    return fixedNumber(cct.kelvin, 0) + " K";
+}
+
 void printResult(const RunResults &r, const RunOptions &o)
 {
     if (o.json) {
         std::cout << reportToJson(reportData(r)).dump() << '\n';
         return;
     }
-    std::cout << r.setup.displayName << ": white " << fixedNumber(r.after->cct->kelvin, 0)
-              << " K, Δu'v' " << fixedNumber(*r.after->deltaUv, 4) << ", "
-              << fixedNumber(r.after->white->Y, 1) << " cd/m²; greys mean "
-              << fixedNumber(r.calibration->meanDeltaE00, 2) << " ΔE00; colours mean "
-              << fixedNumber(r.validation->meanDeltaE00.value_or(NAN), 2) << ", worst "
-              << fixedNumber(r.validation->reachable.max, 2) << " ΔE00\n";
+    std::cout << r.setup.displayName << ": white " << whiteText(*r.after->white) << ", Δu'v' "
+              << fixedNumber(*r.after->deltaUv, 4) << ", " << fixedNumber(r.after->white->Y, 1)
+              << " cd/m²; greys mean " << fixedNumber(r.calibration->meanDeltaE00, 2)
+              << " ΔE00; colours mean " << fixedNumber(r.validation->meanDeltaE00.value_or(NAN), 2)
+              << ", worst " << fixedNumber(r.validation->reachable.max, 2) << " ΔE00\n";
     if (const auto beyond =
             static_cast<int>(r.validation->patches.size()) - r.validation->reachableCount;
         beyond > 0)

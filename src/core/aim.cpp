@@ -4,6 +4,7 @@
 #include "core/text.h"
 #include "core/white.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace lantern {
@@ -14,6 +15,9 @@ template <class... F> struct Overloaded : F... {
     using F::operator()...;
 };
 template <class... F> Overloaded(F...) -> Overloaded<F...>;
+
+/// Of aim files up to November 2026: the inverse of a camera's curve, which no display is to have.
+constexpr const char *kCameraCurve = "rec709";
 
 WhiteAim whiteFromJson(JsonObject &root)
 {
@@ -56,10 +60,13 @@ ToneCurve toneFromJson(JsonObject &root)
         std::vector<std::string> keys;
         for (const ToneName &name : toneNames())
             keys.emplace_back(name.key);
+        keys.emplace_back(kCameraCurve);
         const std::string curve = tone.oneOf("curve", keys);
         for (const ToneName &name : toneNames())
             if (curve == name.key)
                 result = name.tone;
+        if (curve == kCameraCurve)
+            result = NamedTone::Bt1886;
     }
     tone.finish();
     return result;
@@ -100,7 +107,7 @@ Json toneToJson(const ToneCurve &tone)
 
 } // namespace
 
-Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native)
+Chromaticity nominalChromaticity(const Aim &aim, const Chromaticity &native)
 {
     return std::visit(Overloaded{[](const DaylightWhite &w) { return daylightNominal(w.kelvin); },
                                  [](const BlackbodyWhite &w) { return planckian(w.kelvin); },
@@ -108,6 +115,35 @@ Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native)
                                  [](const UvPrime &w) { return chromaticity(w); },
                                  [&](const NativeWhite &) { return native; }},
                       aim.white);
+}
+
+Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native)
+{
+    const Chromaticity nominal = nominalChromaticity(aim, native);
+    if (!aim.matchedByEye)
+        return nominal;
+    const UvPrime uv = uvPrime(nominal);
+    return chromaticity(UvPrime{uv.u + aim.matchedByEye->u, uv.v + aim.matchedByEye->v});
+}
+
+Aim matchedByEye(Aim aim, const Chromaticity &white)
+{
+    if (std::holds_alternative<NativeWhite>(aim.white))
+        return aim;
+    const UvPrime nominal = uvPrime(nominalChromaticity(aim, white));
+    const UvPrime seen = uvPrime(white);
+    aim.matchedByEye = UvPrime{std::clamp(seen.u - nominal.u, -kMostOffset, kMostOffset),
+                               std::clamp(seen.v - nominal.v, -kMostOffset, kMostOffset)};
+    return aim;
+}
+
+std::string remarkOnOldAim(const Json &json)
+{
+    const auto tone = json.find("tone");
+    if (tone == json.end() || !tone->is_object() || tone->value("curve", "") != kCameraCurve)
+        return {};
+    return "This aim asked for the inverse of the Rec. 709 camera curve. Displays are to follow "
+           "BT.1886, so that is what it asks for now.";
 }
 
 std::string whiteName(const WhiteAim &white)
@@ -138,7 +174,11 @@ std::string aimSummary(const Aim &aim)
         aim.luminanceCdM2 ? shortNumber(*aim.luminanceCdM2) + " cd/m²" : "native luminance";
     const std::string black =
         aim.contrastRatio ? "contrast " + shortNumber(*aim.contrastRatio) + ":1" : "native black";
-    return whiteName(aim.white) + " · " + luminance + " · " + toneName(aim.tone) + " · " + black;
+    std::string white = whiteName(aim.white);
+    if (aim.matchedByEye)
+        white += " matched by eye (Δu'v' " +
+                 fixedNumber(std::hypot(aim.matchedByEye->u, aim.matchedByEye->v), 4) + ")";
+    return white + " · " + luminance + " · " + toneName(aim.tone) + " · " + black;
 }
 
 namespace {
@@ -181,6 +221,12 @@ Aim aimFromJson(const Json &json, const std::string &source)
         aim.contrastRatio = black.number("contrast", 50, 100000);
         black.finish();
     }
+    if (root.has("matched_by_eye")) {
+        JsonObject offset = root.object("matched_by_eye");
+        aim.matchedByEye = UvPrime{offset.number("du", -kMostOffset, kMostOffset),
+                                   offset.number("dv", -kMostOffset, kMostOffset)};
+        offset.finish();
+    }
     if (root.has("primaries")) { // left out by the first aim files
         if (root.raw("primaries").is_string())
             root.oneOf("primaries", {"native"});
@@ -196,6 +242,8 @@ Json aimToJson(const Aim &aim)
     Json json = {{"format", "bold-lantern-aim"}, {"version", 1}, {"name", aim.name}};
     json["white"] = whiteToJson(aim.white);
     json["luminance"] = aim.luminanceCdM2 ? Json(*aim.luminanceCdM2) : Json("native");
+    if (aim.matchedByEye)
+        json["matched_by_eye"] = {{"du", aim.matchedByEye->u}, {"dv", aim.matchedByEye->v}};
     json["tone"] = toneToJson(aim.tone);
     json["primaries"] = "native";
     if (aim.primaries) {
@@ -210,15 +258,16 @@ Json aimToJson(const Aim &aim)
 
 std::vector<Aim> aimPresets()
 {
-    // Common practice: 120 cd/m² in a normally lit room, 80 to 100 beside prints or in a dim one.
+    // Common practice: 120 cd/m² in a normally lit room, 100 in a dim one. Beside prints: white
+    // paper (L* 94, 0.85) in a booth of 500 lx, ISO 3664:2009 P2 (from memory), is 135 cd/m².
     return {
         {.name = "Plate editing",
          .white = DaylightWhite{6500},
          .luminanceCdM2 = 120,
          .tone = GammaTone{2.2}},
-        {.name = "Beside the print",
+        {.name = kBesideThePrint,
          .white = DaylightWhite{5000},
-         .luminanceCdM2 = 100,
+         .luminanceCdM2 = 135,
          .tone = NamedTone::LStar},
         {.name = "Web and office",
          .white = DaylightWhite{6500},

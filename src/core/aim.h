@@ -32,6 +32,9 @@ struct Aim {
     ToneCurve tone = GammaTone{};
     std::optional<double> contrastRatio = {}; ///< limit, 50..100000
     std::optional<PrimarySet> primaries = {}; ///< for monitors that mix them in their own memory
+    /// What the eye wanted added to the white in u'v', so that it looks like a print or another
+    /// display: with narrow-band lights equal figures need not look equal.
+    std::optional<UvPrime> matchedByEye = {};
     bool operator==(const Aim &) const = default;
 };
 
@@ -39,8 +42,21 @@ struct Aim {
 inline constexpr double kMinAimLuminance = 10;
 inline constexpr double kMaxAimLuminance = 2000;
 
+/// Largest u' or v' of a match by eye.
+inline constexpr double kMostOffset = 0.05;
+
 /// The aimed chromaticity; `native` is what a native white means on this display.
 Chromaticity aimChromaticity(const Aim &aim, const Chromaticity &native);
+
+/// The same without what was matched by eye.
+Chromaticity nominalChromaticity(const Aim &aim, const Chromaticity &native);
+
+/// The aim with the match by eye that makes this white the aimed one; the offset is held to
+/// kMostOffset. A native white stays as it is.
+Aim matchedByEye(Aim aim, const Chromaticity &white);
+
+/// What a person should know of an aim file of an older version; mostly empty.
+std::string remarkOnOldAim(const Json &json);
 
 /// One line for people: "D65 · 120 cd/m² · gamma 2.2 · native black".
 std::string aimSummary(const Aim &aim);
@@ -52,6 +68,9 @@ std::string whiteName(const WhiteAim &white);
 /// \throws Error BadInput naming source, key, value and range.
 Aim aimFromJson(const Json &json, const std::string &source);
 Json aimToJson(const Aim &aim);
+
+/// Name of the preset that follows a viewing booth.
+inline constexpr const char *kBesideThePrint = "Beside the print";
 
 /// The presets by job, most general first; never empty. Their numbers are common practice.
 std::vector<Aim> aimPresets();

@@ -79,12 +79,14 @@ std::vector<Reading> averaged(const std::vector<Reading> &readings)
     return out;
 }
 
-void judgeGreys(DisplayState &state, const Aim &aim)
+void judgeGreys(DisplayState &state, const Aim &aim, double reflectedCdM2)
 {
+    if (aim.tone == ToneCurve(NamedTone::Gsdf))
+        state.stepError = gsdfStepError(state.greys, reflectedCdM2);
     const XYZ white = *state.white;
     const XYZ black = *state.black;
     const RelXYZ relWhite = relativeTo(white, white);
-    double sxx = 0, sxy = 0, tone = 0, balance = 0, worst = 0;
+    double sxx = 0, sxy = 0, sxa = 0, tone = 0, toneWorst = 0, balance = 0, worst = 0;
     int fitted = 0, judged = 0;
     const bool native = std::holds_alternative<NativeTone>(aim.tone);
     for (const Reading &r : state.greys) {
@@ -96,24 +98,35 @@ void judgeGreys(DisplayState &state, const Aim &aim)
                                        labFromXyz(relativeTo(neutral, white), relWhite));
         balance += tint;
         worst = std::max(worst, tint);
-        if (!native)
-            tone += std::abs(
-                r.xyz.Y / white.Y / toneLuminance(aim.tone, v, {black.Y / white.Y, white.Y}) - 1);
+        const double rest = black.Y / white.Y;
+        const double aimed = native ? 0 : toneLuminance(aim.tone, v, {rest, white.Y});
+        if (!native) {
+            const double error = std::abs(r.xyz.Y / white.Y / aimed - 1);
+            tone += error;
+            toneWorst = std::max(toneWorst, error);
+        }
         ++judged;
         const double light = (r.xyz.Y - black.Y) / (white.Y - black.Y);
         if (v >= 0.1 && v <= 0.9 && light > 0) {
             sxx += std::log(v) * std::log(v);
             sxy += std::log(v) * std::log(light);
+            if (!native)
+                sxa += std::log(v) * std::log((aimed - rest) / (1 - rest));
             ++fitted;
         }
     }
-    if (fitted >= 3)
+    if (fitted >= 3) {
         state.gamma = sxy / sxx;
+        if (!native)
+            state.aimedGamma = sxa / sxx;
+    }
     if (judged >= 3) {
         state.greyBalance = balance / judged;
         state.greyWorst = worst;
-        if (!native)
+        if (!native) {
             state.toneError = tone / judged;
+            state.toneWorst = toneWorst;
+        }
     }
 }
 
@@ -126,7 +139,34 @@ double gamutCoverage(const PrimarySet &display, const PrimarySet &space)
     return std::abs(signedArea(common) / signedArea(wanted));
 }
 
-DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim, StateDetail detail)
+std::optional<double> gsdfStepError(const std::vector<Reading> &greys, double reflectedCdM2)
+{
+    if (greys.size() < 3)
+        return std::nullopt;
+    const auto seen = [&](const Reading &r) { return r.xyz.Y + reflectedCdM2; };
+    const double lowest = gsdfIndex(seen(greys.back()));
+    const double span = gsdfIndex(seen(greys.front())) - lowest;
+    const double codes = greys.front().rgb.r - greys.back().rgb.r;
+    if (span <= 0 || codes <= 0 || seen(greys.back()) <= 0)
+        return std::nullopt;
+    const auto index = [&](const Reading &r) {
+        return lowest + span * (r.rgb.r - greys.back().rgb.r) / codes;
+    };
+    double worst = 0;
+    for (size_t i = 0; i + 1 < greys.size(); ++i) {
+        const auto contrast = [](double light, double dark) {
+            return 2 * (light - dark) / (light + dark);
+        };
+        const double measured = contrast(seen(greys[i]), seen(greys[i + 1]));
+        const double aimed =
+            contrast(gsdfLuminance(index(greys[i])), gsdfLuminance(index(greys[i + 1])));
+        worst = std::max(worst, std::abs(measured / aimed - 1));
+    }
+    return worst;
+}
+
+DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim, StateDetail detail,
+                          double reflectedCdM2)
 {
     DisplayState state;
     std::array<std::optional<XYZ>, 3> full;
@@ -147,14 +187,15 @@ DisplayState displayState(const std::vector<Reading> &readings, const Aim &aim, 
     if (state.white && state.white->Y > 0) {
         const Chromaticity c = chromaticity(*state.white);
         if (detail == StateDetail::Everything)
-            state.cct = correlatedColourTemperature(c);
+            if (const Cct cct = correlatedColourTemperature(c); std::abs(cct.duv) <= kMostDuv)
+                state.cct = cct;
         state.deltaUv = deltaUvPrime(uvPrime(c), uvPrime(aimChromaticity(aim, c)));
     }
     if (state.white && state.black) {
         if (state.black->Y > 0)
             state.contrast = state.white->Y / state.black->Y;
         if (state.white->Y > state.black->Y)
-            judgeGreys(state, aim);
+            judgeGreys(state, aim, reflectedCdM2);
     }
     if (full[0] && full[1] && full[2] && detail == StateDetail::Everything) {
         state.primaries = {chromaticity(*full[0]), chromaticity(*full[1]), chromaticity(*full[2])};

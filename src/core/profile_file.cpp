@@ -12,6 +12,7 @@ namespace lantern {
 struct ProfileFile::Engine {
     LcmsContext context;
     LcmsTransform toDevice;
+    LcmsTransform perceptual;
     LcmsTransform toLab;
 };
 
@@ -119,10 +120,14 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     m_engine->toDevice.reset(cmsCreateTransformTHR(context, lab.get(), TYPE_Lab_DBL, profile.get(),
                                                    TYPE_RGB_DBL, INTENT_RELATIVE_COLORIMETRIC,
                                                    flags));
+    m_engine->perceptual.reset(cmsCreateTransformTHR(context, lab.get(), TYPE_Lab_DBL,
+                                                     profile.get(), TYPE_RGB_DBL, INTENT_PERCEPTUAL,
+                                                     flags | cmsFLAGS_BLACKPOINTCOMPENSATION));
     m_engine->toLab.reset(cmsCreateTransformTHR(context, profile.get(), TYPE_RGB_DBL, lab.get(),
                                                 TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, flags));
     // Pictures may carry profiles that only work one way, such as a camera's.
-    if (!m_engine->toLab || (!m_engine->toDevice && accept == Accept::Displays))
+    if (!m_engine->toLab ||
+        ((!m_engine->toDevice || !m_engine->perceptual) && accept == Accept::Displays))
         refuse(source, "the profile lacks the tables or curves to convert colours (" +
                            m_engine->context.lastError() + ")");
 }
@@ -131,13 +136,27 @@ ProfileFile::~ProfileFile() = default;
 ProfileFile::ProfileFile(ProfileFile &&) noexcept = default;
 ProfileFile &ProfileFile::operator=(ProfileFile &&) noexcept = default;
 
-DeviceRgb ProfileFile::toDevice(const Lab &lab) const
+namespace {
+
+DeviceRgb codes(cmsHTRANSFORM transform, const Lab &lab)
 {
     const std::array<double, 3> in = {lab.L, lab.a, lab.b};
     std::array<double, 3> out{};
-    cmsDoTransform(m_engine->toDevice.get(), in.data(), out.data(), 1);
+    cmsDoTransform(transform, in.data(), out.data(), 1);
     const auto code = [&](int c) { return 255 * std::clamp(out[c], 0.0, 1.0); };
     return {code(0), code(1), code(2)};
+}
+
+} // namespace
+
+DeviceRgb ProfileFile::toDevice(const Lab &lab) const
+{
+    return codes(m_engine->toDevice.get(), lab);
+}
+
+DeviceRgb ProfileFile::toDevicePerceptual(const Lab &lab) const
+{
+    return codes(m_engine->perceptual.get(), lab);
 }
 
 Lab ProfileFile::toLab(const DeviceRgb &rgb) const

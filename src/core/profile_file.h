@@ -32,6 +32,8 @@ public:
 
     /// PCS Lab (D50) to code values 0..255, clamped, not rounded.
     [[nodiscard]] DeviceRgb toDevice(const Lab &lab) const;
+    /// The same by the perceptual intent with black point compensation, as programs show pictures.
+    [[nodiscard]] DeviceRgb toDevicePerceptual(const Lab &lab) const;
     /// Code values 0..255 to PCS Lab (D50).
     [[nodiscard]] Lab toLab(const DeviceRgb &rgb) const;
 

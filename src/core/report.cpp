@@ -1,5 +1,7 @@
 #include "core/report.h"
 
+#include "core/technology.h"
+
 #include "core/cgats.h"
 #include "core/spaces.h"
 #include "core/text.h"
@@ -42,7 +44,10 @@ Json stateToJson(const DisplayState &s)
     j["delta_uv"] = orNull(s.deltaUv);
     j["contrast"] = orNull(s.contrast);
     j["gamma"] = orNull(s.gamma);
+    j["aimed_gamma"] = orNull(s.aimedGamma);
     j["tone_error"] = orNull(s.toneError);
+    j["tone_worst"] = orNull(s.toneWorst);
+    j["step_error"] = orNull(s.stepError);
     j["grey_balance"] = orNull(s.greyBalance);
     j["grey_worst"] = orNull(s.greyWorst);
     j["srgb_coverage"] = orNull(s.srgbCoverage);
@@ -115,8 +120,12 @@ void stateTable(Page &page, const ReportData &r)
         page.row({name, aim, r.before ? value(*r.before) : "—", r.after ? value(*r.after) : "—"});
     };
     both("White point", escape(whiteName(r.aim.white)), [](const DisplayState &s) {
-        return s.cct ? fixedNumber(s.cct->kelvin, 0) + " K, Duv " + fixedNumber(s.cct->duv, 4)
-                     : std::string("—");
+        if (s.cct)
+            return fixedNumber(s.cct->kelvin, 0) + " K, Duv " + fixedNumber(s.cct->duv, 4);
+        if (!s.white)
+            return std::string("—");
+        const Chromaticity c = chromaticity(*s.white); // no colour temperature has a meaning here
+        return "— (x " + fixedNumber(c.x, 4) + " y " + fixedNumber(c.y, 4) + ")";
     });
     both("Distance from the aimed white, Δu'v'", "0",
          [](const DisplayState &s) { return number(s.deltaUv, 4); });
@@ -130,14 +139,41 @@ void stateTable(Page &page, const ReportData &r)
          });
     both("Contrast", r.aim.contrastRatio ? shortNumber(*r.aim.contrastRatio) + ":1" : "native",
          [](const DisplayState &s) { return number(s.contrast, 0, ": 1"); });
-    both("Tone curve, as gamma", escape(toneName(r.aim.tone)),
-         [](const DisplayState &s) { return number(s.gamma, 2); });
-    both("Grey balance, mean ΔE00", "0",
-         [](const DisplayState &s) { return number(s.greyBalance, 2); });
-    both("Gamut, share of sRGB in u'v'", "native", [](const DisplayState &s) {
+    if (std::holds_alternative<GammaTone>(r.aim.tone))
+        both("Tone curve, as gamma (of the aimed curve)", escape(toneName(r.aim.tone)),
+             [](const DisplayState &s) {
+                 return number(s.gamma, 2) +
+                        (s.aimedGamma ? " (" + number(s.aimedGamma, 2) + ")" : "");
+             });
+    both("Tone curve, luminance error, mean and worst", escape(toneName(r.aim.tone)),
+         [](const DisplayState &s) {
+             return s.toneError ? fixedNumber(100 * *s.toneError, 1) + " %, " +
+                                      fixedNumber(100 * *s.toneWorst, 1) + " %"
+                                : std::string("—");
+         });
+    if (r.aim.tone == ToneCurve(NamedTone::Gsdf)) {
+        both("Contrast per just-noticeable step, worst error", "0", [](const DisplayState &s) {
+            return s.stepError ? fixedNumber(100 * *s.stepError, 0) + " %" : std::string("—");
+        });
+    }
+    both("Tint of the greys against the measured white, mean and worst ΔE00", "0",
+         [](const DisplayState &s) {
+             return number(s.greyBalance, 2) + ", " + number(s.greyWorst, 2);
+         });
+    both("Gamut, part of sRGB's area in u'v' that is covered", "native", [](const DisplayState &s) {
         return s.srgbCoverage ? fixedNumber(100 * *s.srgbCoverage, 1) + " %" : std::string("—");
     });
     page.line("</table>");
+    if (r.aim.tone == ToneCurve(NamedTone::Gsdf))
+        page.line(
+            "<p>A greyscale after DICOM PS3.14 alone makes no display fit for diagnosis; this "
+            "report does not say so.</p>");
+    if (r.aim.matchedByEye)
+        page.line("<p>White was matched by eye: Δu' " + fixedNumber(r.aim.matchedByEye->u, 4) +
+                  ", Δv' " + fixedNumber(r.aim.matchedByEye->v, 4) + " were added to the aim.</p>");
+    else if (equalMayLookDifferent(r.technology))
+        page.line("<p>This panel's light is narrow-banded: its white need not look like that of "
+                  "another display or of paper with equal figures.</p>");
 }
 
 /// Each half's call, then every figure with its limit and what is known of its uncertainty.

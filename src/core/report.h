@@ -16,6 +16,7 @@ namespace lantern {
 
 /// Everything a report says; parts that were not done are empty.
 struct ReportData {
+    std::string technology;                               ///< of the panel
     std::string display, serial, meter, correction, date; ///< date ISO 8601, UTC
     Aim aim;
     std::optional<MonitorControls> controls;

@@ -39,6 +39,11 @@ const std::vector<std::string> &technologies()
     return names;
 }
 
+bool equalMayLookDifferent(const std::string &technology)
+{
+    return technology == "led-wide" || technology == "oled";
+}
+
 TechnologyGuess guessTechnology(const Edid &edid)
 {
     if (saysOled(edid.name))

@@ -20,6 +20,7 @@ struct Tolerance {
     std::optional<double> leastContrast;  ///< white over black, where the aim names none
     std::optional<double> contrast;       ///< relative to the aim, where it names one
     std::optional<double> toneMean;       ///< mean relative luminance error of the greys from 5 %
+    std::optional<double> greySteps;      ///< contrast per just-noticeable step, of GSDF aims
     std::optional<double> greyMean;       ///< ΔE00 of the greys' tint against the measured white
     std::optional<double> greyWorst;      ///< the same, of the worst of them
     // The profile.

@@ -31,11 +31,6 @@ double bt1886(double v, double black)
     return a * std::pow(std::max(v + b, 0.0), gamma);
 }
 
-double rec709(double v)
-{
-    return v < 0.081 ? v / 4.5 : std::pow((v + 0.099) / 1.099, 1 / 0.45);
-}
-
 double gsdf(double v, const ToneRange &range)
 {
     const double lowest = gsdfIndex(range.black * range.whiteCdM2);
@@ -75,9 +70,6 @@ double toneLuminance(const ToneCurve &curve, double v, const ToneRange &range)
             break;
         case NamedTone::LStar:
             light = lstar(v);
-            break;
-        case NamedTone::Rec709:
-            light = rec709(v);
             break;
         case NamedTone::Bt1886:
             return bt1886(v, range.black);
@@ -119,7 +111,6 @@ const std::vector<ToneName> &toneNames()
     static const std::vector<ToneName> names = {{NamedTone::Srgb, "srgb", "sRGB"},
                                                 {NamedTone::LStar, "lstar", "L*"},
                                                 {NamedTone::Bt1886, "bt1886", "BT.1886"},
-                                                {NamedTone::Rec709, "rec709", "Rec. 709"},
                                                 {NamedTone::Gsdf, "gsdf", "GSDF"}};
     return names;
 }

@@ -18,7 +18,6 @@ enum class NamedTone {
     Srgb,   ///< IEC 61966-2-1
     LStar,  ///< L* of CIE 15:2018 proportional to the code value
     Bt1886, ///< ITU-R BT.1886 with the display's own black
-    Rec709, ///< inverse of the camera curve of ITU-R BT.709
     Gsdf,   ///< greyscale standard display function of DICOM PS3.14
 };
 struct NativeTone {
@@ -40,7 +39,7 @@ struct ToneRange {
 /// the deepest shadows off the panel's own black without greying those above, and the slope nowhere
 /// falls below half of the bare curve's. BT.1886 and GSDF have their own rules for black.
 /// A NativeTone without samples throws std::logic_error.
-/// Sources: IEC 61966-2-1:1999; CIE 15:2018; ITU-R BT.1886 Annex 1; ITU-R BT.709-6, 1.2; DICOM
+/// Sources: IEC 61966-2-1:1999; CIE 15:2018; ITU-R BT.1886 Annex 1; DICOM
 /// PS3.14, 7.1.
 double toneLuminance(const ToneCurve &curve, double v, const ToneRange &range);
 

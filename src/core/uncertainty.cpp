@@ -2,6 +2,7 @@
 
 #include "core/error.h"
 #include "core/student.h"
+#include "core/technology.h"
 
 #include <Eigen/Cholesky>
 #include <Eigen/LU>
@@ -195,13 +196,14 @@ CorrectionKind correctionKindByKey(const std::string &key)
     throw Error(ErrorKind::BadInput, "correction", "\"" + key + "\" is no kind of correction");
 }
 
-LightUncertainty correctionMismatch(CorrectionKind kind)
+LightUncertainty correctionMismatch(CorrectionKind kind, const std::string &technology)
 {
+    const double times = equalMayLookDifferent(technology) ? 2 : 1;
     switch (kind) {
     case CorrectionKind::Technology:
-        return {0.010, 0.0012, 0.0012};
+        return {times * 0.010, times * 0.0012, times * 0.0012};
     case CorrectionKind::Spectra:
-        return {0.020, 0.0024, 0.0024};
+        return {times * 0.020, times * 0.0024, times * 0.0024};
     case CorrectionKind::None:
     case CorrectionKind::Display:
         break;

@@ -34,7 +34,9 @@ CorrectionKind correctionKindByKey(const std::string &key);
 /// bench's 21 displays have it with the simulated colorimeter (root mean square 0.0011 on white,
 /// 0.0012 on primaries), luminance 1 % by common practice; from spectra of another specimen twice
 /// that, common practice too. Not measured on real displays.
-LightUncertainty correctionMismatch(CorrectionKind kind);
+/// \param technology of the panel; twice as much for narrow-banded ones, see
+/// equalMayLookDifferent()
+LightUncertainty correctionMismatch(CorrectionKind kind, const std::string &technology);
 
 /// Where the readings may be off. Standard uncertainties (k = 1).
 struct ErrorSources {

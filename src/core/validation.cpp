@@ -104,6 +104,17 @@ std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile 
     return out;
 }
 
+std::vector<AimedPatch> perceptualPatches(const ReferenceSet &set, const ProfileFile &profile)
+{
+    std::vector<AimedPatch> out;
+    for (const ReferenceColour &colour : set.colours) {
+        const Vec3 exact = vec(profile.toDevicePerceptual(colour.lab));
+        const Lab shown = profile.toLab(toDeviceRgb(exact));
+        out.push_back({{colour.name, shown}, toDeviceRgb(exact.array().round()), shown, shown});
+    }
+    return out;
+}
+
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 {
     std::vector<DeviceRgb> patches = {kWhite};
@@ -151,8 +162,8 @@ std::vector<double> figureValues(const ValidationRequest &r, const std::vector<R
 {
     const Parts p = parts(r, readings);
     const Aim aim = r.aim.value_or(Aim{});
-    std::vector<double> values =
-        aimFigureValues(displayState(p.state, aim, StateDetail::Figures), aim);
+    std::vector<double> values = aimFigureValues(
+        displayState(p.state, aim, StateDetail::Figures, r.room ? r.room->reflected.Y : 0), aim);
     std::vector<double> deltas;
     for (size_t i = 0; i < r.aimed.size(); ++i)
         if (isReachable(r.aimed[i]))
@@ -198,7 +209,8 @@ Validation validate(const ValidationRequest &r)
     Validation v;
     v.referenceName = r.referenceName;
     v.white = read.white;
-    v.state = displayState(read.state, r.aim.value_or(Aim{}));
+    v.state = displayState(read.state, r.aim.value_or(Aim{}), StateDetail::Everything,
+                           r.room ? r.room->reflected.Y : 0);
     std::vector<double> all00;
     std::vector<double> all76;
     std::vector<double> within;

@@ -34,6 +34,11 @@ struct AimedPatch {
 /// Sends reference colours through a profile.
 std::vector<AimedPatch> aimedPatches(const ReferenceSet &set, const ProfileFile &profile);
 
+/// The same by the perceptual intent with black point compensation. What is aimed at is what the
+/// profile says is shown for the code values it sends: where it moves a colour to is its rendering,
+/// no error.
+std::vector<AimedPatch> perceptualPatches(const ReferenceSet &set, const ProfileFile &profile);
+
 struct ValidatedPatch {
     AimedPatch aimed;
     XYZ measured;

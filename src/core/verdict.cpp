@@ -32,6 +32,8 @@ FigureFacts factsOf(Figure figure)
         return {"contrast", "Contrast, at least", Half::Aim};
     case Figure::ToneMean:
         return {"tone_error", "Tone curve, mean luminance error", Half::Aim};
+    case Figure::GreySteps:
+        return {"grey_steps", "Contrast per just-noticeable step, worst error", Half::Aim};
     case Figure::GreyMean:
         return {"grey_mean", "Tint of the greys, mean ΔE00", Half::Aim};
     case Figure::GreyWorst:
@@ -82,6 +84,7 @@ std::string figureText(Figure figure, double value)
     case Figure::Luminance:
     case Figure::Contrast:
     case Figure::ToneMean:
+    case Figure::GreySteps:
         return fixedNumber(100 * value, 1) + " %";
     case Figure::Brightness:
         return fixedNumber(value, 1) + " cd/m²";
@@ -192,8 +195,9 @@ JudgedFigure judgeFigure(Figure figure, double value, double limit)
 const std::vector<Figure> &aimFigures()
 {
     static const std::vector<Figure> all = {
-        Figure::White,        Figure::Luminance, Figure::Brightness, Figure::Contrast,
-        Figure::BareContrast, Figure::ToneMean,  Figure::GreyMean,   Figure::GreyWorst};
+        Figure::White,     Figure::Luminance,    Figure::Brightness,
+        Figure::Contrast,  Figure::BareContrast, Figure::ToneMean,
+        Figure::GreySteps, Figure::GreyMean,     Figure::GreyWorst};
     return all;
 }
 
@@ -207,6 +211,7 @@ std::vector<double> aimFigureValues(const DisplayState &s, const Aim &aim)
             aim.contrastRatio ? contrast / *aim.contrastRatio - 1 : kNotMeasured,
             contrast,
             s.toneError.value_or(kNotMeasured),
+            s.stepError.value_or(kNotMeasured),
             s.greyBalance.value_or(kNotMeasured),
             s.greyWorst.value_or(kNotMeasured)};
 }
@@ -228,6 +233,8 @@ std::optional<double> limitOf(Figure figure, const Tolerance &t, const std::opti
         return aim->contrastRatio && t.contrast ? std::nullopt : t.leastContrast;
     case Figure::ToneMean:
         return std::holds_alternative<NativeTone>(aim->tone) ? std::nullopt : t.toneMean;
+    case Figure::GreySteps:
+        return aim->tone == ToneCurve(NamedTone::Gsdf) ? t.greySteps : std::nullopt;
     case Figure::GreyMean:
         return t.greyMean;
     case Figure::GreyWorst:

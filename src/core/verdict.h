@@ -16,6 +16,7 @@ enum class Figure {
     Contrast,     ///< relative difference from the aim
     BareContrast, ///< white over black, against the least one asked for
     ToneMean,     ///< relative luminance error
+    GreySteps,    ///< relative error of contrast per just-noticeable step, GSDF aims only
     GreyMean,     ///< ΔE00 of tint
     GreyWorst,
     ColourMean, ///< ΔE00

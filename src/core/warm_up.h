@@ -15,9 +15,10 @@ struct TimedWhite {
 
 /// How far a display is from being warm, judged by the drift of its white.
 struct WarmUp {
-    bool enough = false;      ///< there are readings enough to judge
-    bool warm = false;        ///< what is still to come is surely less than kWarmDrift
-    double drift = 0;         ///< to come in the next kWarmOutlook in any of X, Y, Z, relative
+    bool enough = false; ///< there are readings enough to judge
+    bool warm = false;   ///< what is still to come is surely less than kWarmDrift
+    double drift = 0;    ///< to come in the next kWarmOutlook in any of X, Y, Z, relative
+    double atMost = 0;   ///< the same with what the readings leave open (k = 2); decides about warm
     double minutesToWarm = 0; ///< until it is less than kWarmDrift; 0 when warm
 };
 
@@ -26,10 +27,18 @@ struct WarmUp {
 inline constexpr double kWarmDrift = 0.005;
 inline constexpr double kWarmOutlookMinutes = 10;
 
-/// Fits each of X, Y, Z with a value that is approached exponentially, all with one time constant
-/// of 1 to 60 minutes; a display's lamps and driving parts warm as one body. Drift that does not
-/// stand out from the readings' own scatter counts as none; but only when the scatter would not
-/// hide as much as kWarmDrift is there enough to call a display warm.
+/// Least time of watching before a display is called warm.
+inline constexpr double kLeastWatchMinutes = 5;
+
+/// Forecasts the drift. Each of X, Y, Z is fitted with a value that is approached exponentially,
+/// all with one time constant of 1 to 60 minutes; a display's lamps and driving parts warm as one
+/// body. A straight slope is added where it is worth it: many have a second, slow part. Drift that
+/// does not stand out from the readings' own scatter counts as none.
+///
+/// Whether a display is warm is decided by the upper bound of the forecast: a slope and
+/// exponentials of up to a third of the time watched, which it has been long enough to see bend;
+/// what is slower counts as slope, and a slope that goes on is more than one that fades. A forecast
+/// with its uncertainty (k = 2) below kWarmDrift, for every likely time constant, is warm.
 WarmUp judgeWarmUp(const std::vector<TimedWhite> &whites);
 
 /// Reads white again and again until it is warm.

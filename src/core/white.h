@@ -17,6 +17,10 @@ struct Cct {
     double duv = 0; ///< CIE 1960 u,v distance; positive on the green side (above the locus)
 };
 
+/// Farther from the Planckian locus than this a colour temperature has no meaning. Source: CIE
+/// 15:2018, 9.5.
+inline constexpr double kMostDuv = 0.05;
+
 /// Chromaticity of a blackbody at `kelvin` > 0: Planck's law summed with the 2° functions, 5 nm.
 /// Source: CIE 15:2018, 9.4.
 Chromaticity planckian(double kelvin);

@@ -128,7 +128,7 @@ ErrorSources errorSources(const RunResults &results)
     errors.scatter = results.repeatability;
     if (s.certificate)
         errors.certificate = s.certificate->standard(s.technology);
-    errors.mismatch = correctionMismatch(s.correctionKind);
+    errors.mismatch = correctionMismatch(s.correctionKind, s.technology);
     return errors;
 }
 
@@ -374,6 +374,7 @@ ReportData reportData(const RunResults &r)
 {
     ReportData report;
     report.display = r.setup.displayName;
+    report.technology = r.setup.technology;
     report.serial = r.setup.serial;
     report.meter = r.setup.meterName;
     report.correction = r.setup.correction;

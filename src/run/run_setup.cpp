@@ -1,5 +1,6 @@
 #include "run/run_setup.h"
 
+#include "core/colour.h"
 #include "core/profile_tables.h"
 
 #include "run/stage.h"
@@ -38,9 +39,9 @@ RoomLight meanLight(const std::vector<RoomLight> &readings)
     return {mean.Y, chromaticity(mean)};
 }
 
-double whiteSheetLuminance(double illuminanceLux)
+double paperLuminance(double illuminanceLux, double paperLightness)
 {
-    return illuminanceLux / std::numbers::pi;
+    return xyzFromLab({paperLightness, 0, 0}, kD50).Y * illuminanceLux / std::numbers::pi;
 }
 
 bool learnsSettling(const RunSetup &setup)

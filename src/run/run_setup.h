@@ -26,8 +26,12 @@ struct RoomLight {
 /// empty
 RoomLight meanLight(const std::vector<RoomLight> &readings);
 
-/// Luminance in cd/m² of a perfectly white sheet in light of this illuminance (Lambert: E / π).
-double whiteSheetLuminance(double illuminanceLux);
+/// Lightness of unprinted paper. White papers have L* 93 to 95, a reflectance of 0.83 to 0.88.
+inline constexpr double kPaperLightness = 94;
+
+/// Luminance in cd/m² of paper in light of this illuminance, matt (Lambert: reflectance E / π).
+/// \param paperLightness L* of the paper, 0..100
+double paperLuminance(double illuminanceLux, double paperLightness);
 
 enum class AdjustMode { Automatic, ByHand, Skip };
 

@@ -54,7 +54,7 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().warmUp && rig.state().warmUp->enough; }));
         QVERIFY(rig.waitFor([&] { return idle(rig) && point(rig, "warm").done; }));
         QVERIFY(point(rig, "warm").automatic);
-        QVERIFY(point(rig, "warm").finding.contains(QLatin1String("stands still")));
+        QVERIFY(point(rig, "warm").finding.contains(QLatin1String("less than 0.5 %")));
         QVERIFY(rig.waitFor([&] { return rig.action()->isEnabled(); }));
     }
 

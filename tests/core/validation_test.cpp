@@ -96,6 +96,30 @@ private slots:
         QVERIFY2(worstInverse > 0.2, qPrintable(QString::number(worstInverse)));
     }
 
+    /// By the perceptual intent a profile that tells the truth is right as well; a display that has
+    /// changed is told.
+    void perceptualWithBlackCompensationIsTriedToo()
+    {
+        const ProfileFile profile(m_icc, "toy");
+        const auto aimed = perceptualPatches(lantern40(), profile);
+        QCOMPARE(aimed.size(), lantern40().colours.size());
+        ToyDisplay display = m_display;
+        const auto judged = [&] {
+            return validate({.referenceName = "perceptual",
+                             .aimed = aimed,
+                             .readings = display.read(validationPatches(aimed)),
+                             .tolerance = toleranceByName("studio")});
+        };
+        const Validation good = judged();
+        VERIFY_BELOW(good.deltaE00.mean, 0.35);
+        QCOMPARE(good.reachableCount, int(aimed.size()));
+        display.gamma[1] = 2.0;
+        QVERIFY(judged().deltaE00.mean > 3 * good.deltaE00.mean);
+        // Black is sent as black: compensated, not clipped.
+        QVERIFY(profile.toDevicePerceptual({0, 0, 0}) == (DeviceRgb{0, 0, 0}));
+        QVERIFY(profile.toDevicePerceptual({3, 0, 0}).g > 0);
+    }
+
     void refusesMismatchedReadings()
     {
         VERIFY_ERROR(validate({.referenceName = "x",

@@ -269,7 +269,7 @@ private slots:
     {
         ErrorSources errors;
         errors.scatter = Repeatability{Vec3(0.1, 0.1, 0.1), Vec3::Zero()};
-        errors.mismatch = correctionMismatch(CorrectionKind::Technology);
+        errors.mismatch = correctionMismatch(CorrectionKind::Technology, "led-phosphor");
         const Validation a = validated({}, nullptr, errors);
         const Validation b = validated({}, nullptr, errors);
         QCOMPARE(a.verdict.figures.size(), b.verdict.figures.size());

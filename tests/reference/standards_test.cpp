@@ -267,15 +267,6 @@ private slots:
             last = l;
         }
     }
-
-    /// ITU-R BT.709-6, item 1.2: V = 4.5 L below 0.018, 1.099 L^0.45 - 0.099 above.
-    void rec709CameraCurve()
-    {
-        for (const double l : {0.005, 0.02, 0.18, 0.5, 0.9}) {
-            const double v = l < 0.018 ? 4.5 * l : 1.099 * std::pow(l, 0.45) - 0.099;
-            VERIFY_NEAR(toneLuminance(NamedTone::Rec709, v, {0, 100}), l, 1e-6);
-        }
-    }
 };
 
 namespace {

@@ -21,7 +21,8 @@ private slots:
         rig.engine.begin(setup);
         QVERIFY(rig.waitFor(Activity::Finished));
         const Validation &v = *rig.results.validation;
-        // The room lifts black to about L* 8: the darkest greys are out of reach, and are told apart.
+        // The room lifts black to about L* 8: the darkest greys are out of reach, and are told
+        // apart.
         QVERIFY(v.reachableCount >= 60 && v.reachableCount < 72);
         VERIFY_BELOW(v.reachable.mean, 0.5); // 1.7 where the light is forgotten
         QCOMPARE(v.verdict.half(Half::Profile), Call::Within);
@@ -38,6 +39,18 @@ private slots:
         VERIFY_BELOW(rig.results.check->meanDeltaE00, 0.2);
         QCOMPARE(rig.results.check->patches.size(), checkFirstPatches().size() - 2);
         QVERIFY(rig.results.check->figures.find(Figure::ColourWorst));
+    }
+
+    /// ISO 3664:2009, P2: 500 lx (from memory). White paper reflects 0.83 to 0.88 of it: L* 93 and
+    /// 95 by CIE 15:2018, ((L* + 16) / 116)³.
+    void paperInABoothOf500Lux()
+    {
+        VERIFY_NEAR(paperLuminance(500, 93), 500 * 0.8297 / 3.14159265, 0.05);
+        VERIFY_NEAR(paperLuminance(500, 95), 500 * 0.8763 / 3.14159265, 0.05);
+        VERIFY_NEAR(paperLuminance(500, kPaperLightness), 135, 2);
+        for (const Aim &aim : aimPresets())
+            if (aim.name == kBesideThePrint)
+                VERIFY_NEAR(*aim.luminanceCdM2, paperLuminance(500, kPaperLightness), 2);
     }
 
     /// The harder colours come from the display itself and go through the run like all others.

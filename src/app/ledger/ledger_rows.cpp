@@ -303,7 +303,12 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     white.aim = cct ? figure(cct, 0) : tr("native");
     fill(white, s, 0,
          [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
-    white.mark = marks.of({Figure::White}, s.now->cct.has_value());
+    if (s.now->white && !s.now->cct) { // too far from the blackbodies for a temperature
+        const Chromaticity c = chromaticity(*s.now->white);
+        white.now = QStringLiteral("%1 %2").arg(figure(c.x, 3), figure(c.y, 3));
+        white.unit = tr("x y");
+    }
+    white.mark = marks.of({Figure::White}, s.now->white.has_value());
     rows.push_back(white);
 
     LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
@@ -325,18 +330,33 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 
     LedgerRow tone{tr("Tone curve"), tr("gamma")};
     tone.view = ViewId::Tone;
-    if (const auto *g = std::get_if<GammaTone>(&aim.tone))
+    if (const auto *g = std::get_if<GammaTone>(&aim.tone)) {
         tone.aim = figure(g->gamma, 2);
-    else
-        tone.aim = QString::fromStdString(toneName(aim.tone));
-    fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
-    tone.mark = marks.of({Figure::ToneMean}, s.now->gamma.has_value());
+        fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
+    } else if (std::holds_alternative<NativeTone>(aim.tone))
+        tone.aim = tr("native");
+    else { // an exponent says nothing of such a curve
+        tone.unit = tr("% off %1").arg(QString::fromStdString(toneName(aim.tone)));
+        const auto limit = marks.tolerance().toneMean;
+        tone.aim = atMost(limit ? std::optional(100 * *limit) : std::nullopt);
+        fill(tone, s, 1, [](const DisplayState &d) {
+            return d.toneError ? std::optional(100 * *d.toneError) : std::nullopt;
+        });
+    }
+    tone.mark = marks.of({Figure::ToneMean, Figure::GreySteps}, s.now->gamma.has_value());
     rows.push_back(tone);
 
-    LedgerRow grey{tr("Grey balance"), QStringLiteral("ΔE00")};
+    LedgerRow grey{tr("Tint of greys"), tr("ΔE00, worst")};
     grey.view = ViewId::Tone;
     grey.aim = atMost(marks.tolerance().greyMean);
-    fill(grey, s, 1, [](const DisplayState &d) { return d.greyBalance; });
+    const auto tints = [](const std::optional<DisplayState> &d) {
+        return d && d->greyBalance ? QStringLiteral("%1, %2").arg(figure(d->greyBalance, 1),
+                                                                  figure(d->greyWorst, 1))
+                                   : kDash;
+    };
+    grey.before = tints(s.before);
+    grey.now = tints(s.now);
+    grey.lastTime = tints(s.last);
     grey.mark = marks.of({Figure::GreyMean, Figure::GreyWorst}, s.now->greyBalance.has_value());
     rows.push_back(grey);
 

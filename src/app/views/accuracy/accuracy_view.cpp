@@ -58,6 +58,8 @@ QString figureName(Figure figure)
         return AccuracyView::tr("contrast");
     case Figure::ToneMean:
         return AccuracyView::tr("tone");
+    case Figure::GreySteps:
+        return AccuracyView::tr("contrast per step");
     case Figure::GreyMean:
         return AccuracyView::tr("greys, mean");
     case Figure::GreyWorst:
@@ -80,6 +82,7 @@ QString figureValue(Figure f, double value)
     case Figure::Luminance:
     case Figure::Contrast:
     case Figure::ToneMean:
+    case Figure::GreySteps:
         return figure(100 * value, 1) + QStringLiteral(" %");
     case Figure::Brightness:
         return figure(value, 1);

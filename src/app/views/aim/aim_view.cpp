@@ -63,7 +63,8 @@ AimView::AimView(Session *session)
       m_remove(new QPushButton(tr("&Remove"))),
       m_problem(makeLabel({}, theme::kNormal, theme::kText)),
       m_primaries(new PrimariesEdit),
-      m_room(new RoomLightBar)
+      m_room(new RoomLightBar),
+      m_eye(new EyeMatchRow)
 {
     setAcceptDrops(true);
     m_contrast->setRange(50, 100000);
@@ -128,10 +129,12 @@ AimView::AimView(Session *session)
         tr("6500 K daylight (D65) for screen work, 5000 K (D50) beside prints in a viewing "
            "booth."));
     add(tr("&Luminance"), m_luminanceKind, m_luminance, nullptr,
-        tr("80 to 120 cd/m² is common for photo work; less in a dim room."));
+        tr("80 to 120 cd/m² is common for photo work; less in a dim room. Beside prints as light "
+           "as "
+           "the paper: about 135 cd/m² in a booth of 500 lx (ISO 3664, P2)."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
-        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film, GSDF for medical "
-           "pictures."));
+        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film and television. GSDF "
+           "makes steps even for the eye; that alone makes no display fit for diagnosis."));
     add(tr("&Black"), m_blackKind, m_contrast, nullptr,
         tr("200:1 to 1000:1; limit it only so that several displays or a print match."));
     auto *primaries = makeLabel(tr("&Primaries"), 11, theme::kText);
@@ -150,6 +153,9 @@ AimView::AimView(Session *session)
     grid->addWidget(light, row, 0, Qt::AlignTop);
     grid->addWidget(m_room, row, 1, 1, 4);
     m_room->setContentsMargins(0, 0, 0, 12);
+    ++row;
+    grid->addWidget(makeLabel(tr("By eye"), 11, theme::kText), row, 0, Qt::AlignTop);
+    grid->addWidget(m_eye, row, 1, 1, 4);
     ++row;
     auto *measureNumber = new QWidget;
     auto *measureStack = new QHBoxLayout(measureNumber);
@@ -210,7 +216,13 @@ AimView::AimView(Session *session)
     connect(m_preset, &QComboBox::activated, this, [this](int index) {
         const auto presets = aimPresets();
         const auto i = static_cast<size_t>(index);
-        this->session()->setAim(i < presets.size() ? presets[i] : m_own.at(i - presets.size()));
+        Aim aim = i < presets.size() ? presets[i] : m_own.at(i - presets.size());
+        if (aim.name == kBesideThePrint && i < presets.size() && !m_room->readings().empty()) {
+            aim.white = run::meanLight(m_room->readings()).chromaticity; // as the booth is
+            aim.luminanceCdM2 =
+                std::clamp(*m_room->paperLuminance(), kMinAimLuminance, kMaxAimLuminance);
+        }
+        this->session()->setAim(aim);
     });
     for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
         connect(box, &QComboBox::activated, this, &AimView::edited);
@@ -230,6 +242,7 @@ AimView::AimView(Session *session)
         aim.luminanceCdM2 = std::clamp(cdM2, kMinAimLuminance, kMaxAimLuminance);
         use(aim);
     });
+    connect(m_eye, &EyeMatchRow::changed, this, &AimView::use);
     connect(m_measureKind, &QComboBox::activated, this, &AimView::measureEdited);
     connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
     for (QDoubleSpinBox *box : {m_expected, m_minutes})
@@ -339,6 +352,7 @@ void AimView::setState(const SessionState &state)
     showKind(state);
     m_primaries->setPrimaries(m_aim.primaries);
     m_room->setState(state);
+    m_eye->setState(state);
     m_measure = state.measure;
     m_measureKind->setCurrentIndex(static_cast<int>(m_measure.until));
     m_patches->setValue(m_measure.patches);
@@ -404,9 +418,9 @@ void AimView::openFile(const QString &path)
 {
     try {
         const std::string source = path.toStdString();
-        session()->setAim(
-            aimFromJson(parseJson(run::readFile(path).toStdString(), source), source));
-        session()->setNotice({});
+        const Json json = parseJson(run::readFile(path).toStdString(), source);
+        session()->setAim(aimFromJson(json, source));
+        session()->setNotice(QString::fromStdString(remarkOnOldAim(json)));
     } catch (const Error &e) {
         session()->setNotice(QString::fromUtf8(e.what()));
     }

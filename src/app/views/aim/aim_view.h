@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/aim/eye_match_row.h"
 #include "app/views/aim/primaries_edit.h"
 #include "app/views/aim/room_light_bar.h"
 #include "app/views/view.h"
@@ -48,6 +49,7 @@ private:
     QLabel *m_problem;
     PrimariesEdit *m_primaries;
     RoomLightBar *m_room;
+    EyeMatchRow *m_eye;
     bool m_updating = true; ///< until it has been shown an aim for the first time
 };
 

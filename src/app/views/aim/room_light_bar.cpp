@@ -7,6 +7,8 @@
 
 #include <QHBoxLayout>
 
+#include <cmath>
+
 namespace lantern::app {
 
 RoomLightBar::RoomLightBar(QWidget *parent)
@@ -15,16 +17,26 @@ RoomLightBar::RoomLightBar(QWidget *parent)
       m_white(new QPushButton(tr("Use its white"))),
       m_luminance(new QPushButton(tr("Use its luminance"))),
       m_startOver(new QPushButton(tr("Start over"))),
+      m_paper(new QDoubleSpinBox),
       m_figures(makeLabel({}, theme::kSmall, theme::kMuted))
 {
     m_read->setObjectName(QStringLiteral("readLight"));
     m_white->setObjectName(QStringLiteral("useLightWhite"));
     m_luminance->setObjectName(QStringLiteral("useLightLuminance"));
-    m_luminance->setToolTip(tr("Of a white sheet of paper that lies in this light."));
+    m_luminance->setToolTip(tr("Of unprinted paper that lies in this light."));
+    m_paper->setObjectName(QStringLiteral("paperLightness"));
+    m_paper->setAccessibleName(tr("Lightness of the paper"));
+    m_paper->setRange(70, 100);
+    m_paper->setDecimals(1);
+    m_paper->setValue(run::kPaperLightness);
+    m_paper->setPrefix(tr("paper L* "));
+    m_paper->setToolTip(
+        tr("White papers have L* 93 to 95: they send back 83 to 88 % of the light."));
     m_figures->setWordWrap(true);
     auto *row = new QHBoxLayout;
     for (QPushButton *button : {m_read, m_white, m_luminance, m_startOver})
         row->addWidget(button);
+    row->addWidget(m_paper);
     row->addStretch(1);
     auto *column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -36,8 +48,10 @@ RoomLightBar::RoomLightBar(QWidget *parent)
     connect(m_white, &QPushButton::clicked, this,
             [this] { emit whiteChosen(run::meanLight(m_readings).chromaticity); });
     connect(m_luminance, &QPushButton::clicked, this, [this] {
-        emit luminanceChosen(run::whiteSheetLuminance(run::meanLight(m_readings).illuminanceLux));
+        if (const auto cdM2 = paperLuminance())
+            emit luminanceChosen(*cdM2);
     });
+    connect(m_paper, &QDoubleSpinBox::valueChanged, this, &RoomLightBar::showFigures);
 }
 
 void RoomLightBar::setState(const SessionState &state)
@@ -45,18 +59,33 @@ void RoomLightBar::setState(const SessionState &state)
     m_readings = state.roomReadings;
     m_read->setEnabled(!state.readingRoom && !state.isMeasuring());
     m_read->setText(m_readings.empty() ? tr("Read the &light") : tr("Read it &again"));
-    for (QPushButton *button : {m_white, m_luminance, m_startOver})
-        button->setVisible(!m_readings.empty());
+    for (QWidget *w : std::initializer_list<QWidget *>{m_white, m_luminance, m_startOver, m_paper})
+        w->setVisible(!m_readings.empty());
+    showFigures();
+}
+
+std::optional<double> RoomLightBar::paperLuminance() const
+{
+    if (m_readings.empty())
+        return std::nullopt;
+    return run::paperLuminance(run::meanLight(m_readings).illuminanceLux, m_paper->value());
+}
+
+void RoomLightBar::showFigures()
+{
     if (m_readings.empty()) {
         m_figures->setText(tr("Of a viewing booth or the room: diffuser on the meter, facing the "
                               "light, where the print lies. Read it a few times."));
         return;
     }
     const run::RoomLight mean = run::meanLight(m_readings);
-    m_figures->setText(tr("%1 lx · %2 K · white sheet %3 cd/m² · mean of %4")
-                           .arg(figure(mean.illuminanceLux, 0),
-                                figure(correlatedColourTemperature(mean.chromaticity).kelvin, 0),
-                                figure(run::whiteSheetLuminance(mean.illuminanceLux), 1))
+    const Cct cct = correlatedColourTemperature(mean.chromaticity);
+    const QString colour =
+        std::abs(cct.duv) <= kMostDuv
+            ? tr("%1 K").arg(figure(cct.kelvin, 0))
+            : tr("x %1 y %2").arg(figure(mean.chromaticity.x, 4), figure(mean.chromaticity.y, 4));
+    m_figures->setText(tr("%1 lx · %2 · paper %3 cd/m² · mean of %4")
+                           .arg(figure(mean.illuminanceLux, 0), colour, figure(paperLuminance(), 1))
                            .arg(m_readings.size()));
 }
 

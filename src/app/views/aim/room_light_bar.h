@@ -2,6 +2,7 @@
 
 #include "app/session_state.h"
 
+#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
@@ -15,6 +16,9 @@ class RoomLightBar : public QWidget {
 public:
     explicit RoomLightBar(QWidget *parent = nullptr);
     void setState(const SessionState &state);
+    /// Luminance of the paper in the light read last, cd/m²; nothing before.
+    [[nodiscard]] std::optional<double> paperLuminance() const;
+    [[nodiscard]] const std::vector<run::RoomLight> &readings() const { return m_readings; }
     [[nodiscard]] QPushButton *readButton() const { return m_read; }
 
 signals:
@@ -24,7 +28,10 @@ signals:
     void luminanceChosen(double cdM2);
 
 private:
+    void showFigures();
+
     QPushButton *m_read, *m_white, *m_luminance, *m_startOver;
+    QDoubleSpinBox *m_paper; ///< L* of the paper
     QLabel *m_figures;
     std::vector<run::RoomLight> m_readings;
 };

@@ -68,7 +68,8 @@ void GamutView::setState(const SessionState &state)
     if (known && known->primaries) {
         addTriangle(m_plot, *known->primaries, {.colour = theme::kBright, .width = 2.2},
                     tr("this display"));
-        m_figures->setText(tr("%1 % of sRGB\n%2 % of P3\n\nShares of the triangles' area in u'v'.")
+        m_figures->setText(tr("covers %1 % of sRGB\ncovers %2 % of P3\n\nThe part of each triangle "
+                              "that the display's own lies over: area in u'v', not volume.")
                                .arg(figure(100 * known->srgbCoverage.value_or(0), 1),
                                     figure(100 * known->p3Coverage.value_or(0), 1)));
     } else

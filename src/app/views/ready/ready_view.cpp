@@ -137,7 +137,8 @@ void ReadyView::setState(const SessionState &state)
                                        : QStringLiteral("findMeter"));
         line.errand->setToolTip(
             p.errand == ReadyErrand::WatchWarmUp
-                ? tr("Reads white every 15 seconds until it stands still.")
+                ? tr("Reads white every 15 seconds, five minutes at least, until it changes by "
+                     "less than 0.5 % in ten.")
                 : tr("Lights parts of the screen until the meter is found, and puts the patch "
                      "under it."));
     }

@@ -60,6 +60,22 @@ std::vector<Reading> presentGreys(const SessionState &state)
     return greys;
 }
 
+/// Tone errors, and exponents only where one is aimed at: a curve of another kind has none.
+QString toneText(const DisplayState &s, const Aim &aim)
+{
+    if (!s.toneError)
+        return {};
+    QString text = ToneView::tr("Luminance of the greys is off by %1 % in the mean, %2 % at worst.")
+                       .arg(figure(100 * *s.toneError, 1), figure(100 * *s.toneWorst, 1));
+    if (std::holds_alternative<GammaTone>(aim.tone) && s.gamma && s.aimedGamma)
+        text += ToneView::tr(" Gamma %1, the aimed curve %2.")
+                    .arg(figure(s.gamma, 2), figure(s.aimedGamma, 2));
+    if (s.stepError)
+        text += ToneView::tr(" Contrast per just-noticeable step is off by %1 % at worst.")
+                    .arg(figure(100 * *s.stepError, 0));
+    return text;
+}
+
 } // namespace
 
 ToneView::ToneView(Session *session)
@@ -140,6 +156,8 @@ void ToneView::setState(const SessionState &state)
     }
     m_grey->yAxis->setRange(-highest, highest);
 
+    const DisplayState now = presentState(state);
+    const QString tone = toneText(now.toneError ? now : r.before.value_or(DisplayState{}), aim);
     if (r.calibration) {
         const std::array colours = {theme::kRedCurve, theme::kGreenCurve, theme::kBlueCurve};
         const std::array styles = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
@@ -160,13 +178,15 @@ void ToneView::setState(const SessionState &state)
                "· corrected %4 times.")
                 .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
                 .arg(r.calibration->distinctLevels)
-                .arg(r.calibration->rounds));
+                .arg(r.calibration->rounds) +
+            QLatin1Char(' ') + tone);
     } else {
         m_lut->yAxis->setRange(-10, 10);
         setExplanation(
             state.hasRun()
                 ? tr("Lightness of the greys and their tint. The curves of the video LUT "
-                     "appear when the greys have been calibrated.")
+                     "appear when the greys have been calibrated.") +
+                      QLatin1Char(' ') + tone
                 : tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
                      "measured yet: the main action on the left leads there."));
     }

@@ -154,14 +154,18 @@ void WhiteView::setState(const SessionState &state)
     if (white) {
         const Cct cct = correlatedColourTemperature(chromaticity(*white));
         m_cct->setFont(theme::font(adjusting ? kFarPoints : theme::kGiant, QFont::Light));
-        m_cct->setText(tr("%1 K").arg(figure(cct.kelvin, 0)));
+        const Chromaticity xy = chromaticity(*white);
+        const bool hasKelvin = std::abs(cct.duv) <= kMostDuv; // else it has no meaning
+        m_cct->setText(hasKelvin ? tr("%1 K").arg(figure(cct.kelvin, 0)) : QStringLiteral("—"));
         QString aimed = tr("native");
         if (!std::holds_alternative<NativeWhite>(aim.white))
             aimed =
                 tr("%1 K (%2)")
                     .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
                          QString::fromStdString(whiteName(aim.white)));
-        m_cctAim->setText(tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4)));
+        m_cctAim->setText(
+            hasKelvin ? tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
+                      : tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4)));
         m_delta->setText(
             dial.aim ? tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(*white), *dial.aim), 4))
                      : QString());
