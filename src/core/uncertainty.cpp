@@ -2,7 +2,6 @@
 
 #include "core/error.h"
 #include "core/student.h"
-#include "core/technology.h"
 
 #include <Eigen/Cholesky>
 #include <Eigen/LU>
@@ -198,12 +197,14 @@ CorrectionKind correctionKindByKey(const std::string &key)
 
 LightUncertainty correctionMismatch(CorrectionKind kind, const std::string &technology)
 {
-    const double times = equalMayLookDifferent(technology) ? 2 : 1;
+    const double xy = technology == "oled"                                ? 0.0017
+                      : technology == "led-wide" || technology == "other" ? 0.0014
+                                                                          : 0.0010;
     switch (kind) {
     case CorrectionKind::Technology:
-        return {times * 0.010, times * 0.0012, times * 0.0012};
+        return {0.010, xy, xy};
     case CorrectionKind::Spectra:
-        return {times * 0.020, times * 0.0024, times * 0.0024};
+        return {0.020, 2 * xy, 2 * xy};
     case CorrectionKind::None:
     case CorrectionKind::Display:
         break;

@@ -30,12 +30,11 @@ enum class CorrectionKind {
 std::string correctionKindKey(CorrectionKind kind);
 CorrectionKind correctionKindByKey(const std::string &key);
 
-/// What a correction of that kind still leaves (k = 1). An average of a technology: x and y as the
-/// bench's 21 displays have it with the simulated colorimeter (root mean square 0.0011 on white,
-/// 0.0012 on primaries), luminance 1 % by common practice; from spectra of another specimen twice
-/// that, common practice too. Not measured on real displays.
-/// \param technology of the panel; twice as much for narrow-banded ones, see
-/// equalMayLookDifferent()
+/// What a correction of that kind still leaves (k = 1). An average of a technology: x and y of
+/// white as the bench's displays have it with the simulated colorimeter, root mean square (phosphor
+/// LEDs 0.0009, lamps 0.0010, wide-gamut LEDs 0.0014, OLED 0.0017; 14, 2, 2 and 3 displays),
+/// luminance 1 % by common practice; from spectra of another specimen twice that, common practice
+/// too. Not measured on real displays.
 LightUncertainty correctionMismatch(CorrectionKind kind, const std::string &technology);
 
 /// Where the readings may be off. Standard uncertainties (k = 1).
