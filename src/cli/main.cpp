@@ -4,6 +4,7 @@
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
 
+#include <clocale>
 #include <functional>
 #include <iostream>
 #include <map>
@@ -254,6 +255,7 @@ int main(int argc, char **argv)
 {
     std::ios::sync_with_stdio(false);
     QCoreApplication qt(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
     QCoreApplication::setApplicationName(QStringLiteral("bold-lantern-cli"));
     CLI::App app("Bold Lantern on the command line: measure, profile and validate displays.");
     app.require_subcommand(1);

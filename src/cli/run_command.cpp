@@ -177,6 +177,13 @@ void injectFault(bench::Bench &bench, const std::string &fault)
                               meterFaultByName(fault.substr(0, at)));
 }
 
+int exitCode(const RunResults &r)
+{
+    return r.validation->verdict.overall() == Call::Over
+               ? static_cast<int>(ErrorKind::NotGoodEnough)
+               : 0;
+}
+
 /// Colour temperature, where it has a meaning.
 std::string whiteText(const XYZ &white)
 {
@@ -242,10 +249,15 @@ int run(const RunOptions &o)
         unfinished = existingRun(logbook, setup, o.out);
         if (unfinished != 0 && logbook.isFinished(unfinished, Stage::Validate)) {
             const RunResults results = loadResults(logbook, unfinished);
+            if (results.profile.isEmpty() || !results.after || !results.validation)
+                throw Error(ErrorKind::Device, logbookPath.toStdString(),
+                            "this run is marked as finished, but parts of it are missing",
+                            "Its files in the folder stay as they are. Give another --out for a "
+                            "new run.");
             writeOutputs(results,
                          folder); // the program may have died between the run and its files
             printResult(results, o);
-            return 0;
+            return exitCode(results);
         }
     }
 
@@ -288,7 +300,7 @@ int run(const RunOptions &o)
         throw *error;
     writeOutputs(results, folder);
     printResult(results, o);
-    return 0;
+    return exitCode(results);
 }
 
 } // namespace lantern::cli

@@ -139,6 +139,8 @@ void Logbook::limitPages(int pages)
 
 qint64 Logbook::createRun(const RunSetup &setup)
 {
+    // What could not be read again could not be taken up again: refused now, by the same rules.
+    setupFromJson(setupToJson(setup), "this run");
     return Statement(*this,
                      QStringLiteral("INSERT INTO run (display_id, setup, kind) VALUES (?, ?, ?)"))
         .bind(QString::fromStdString(setup.displayId))

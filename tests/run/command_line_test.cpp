@@ -1,10 +1,12 @@
 #include "cli_rig.h"
+#include "core/aim.h"
 #include "core/chart.h"
 #include "core/difference.h"
 #include "core/json_object.h"
 #include "core/profile_file.h"
 #include "core/readings_file.h"
 #include "run/files.h"
+#include "run/stage.h"
 #include "runner.h"
 
 #include <QDir>
@@ -12,6 +14,8 @@
 #include <QImage>
 #include <QProcess>
 #include <QRandomGenerator>
+#include <QSqlDatabase>
+#include <QSqlQuery>
 #include <QTemporaryDir>
 
 #include <csignal>
@@ -201,6 +205,75 @@ private slots:
         }
     }
 
+    /// Options that a run could not be taken up with again are refused at once, by name.
+    void whatCannotBeResumedIsNotBegun_data()
+    {
+        QTest::addColumn<QStringList>("options");
+        QTest::addColumn<QString>("key");
+        const auto row = [](const char *option, const char *value, const char *key) {
+            QTest::addRow("%s %s", option, value)
+                << QStringList{QLatin1String(option), QLatin1String(value)} << QString(key);
+        };
+        row("--until", "101", "expected_error");
+        row("--minutes", "10001", "max_minutes");
+        row("--room-lux", "250000", "illuminance");
+    }
+    void whatCannotBeResumedIsNotBegun()
+    {
+        QFETCH(QStringList, options);
+        QFETCH(QString, key);
+        const QString out = m_folder->filePath(QString::fromLatin1(QTest::currentDataTag()));
+        const Answer a = cli(QStringList{QStringLiteral("run"), QStringLiteral("--display"),
+                                         demo("north-desk.json"), QStringLiteral("--out"), out} +
+                             options);
+        QCOMPARE(a.code, 2);
+        QVERIFY2(a.err.contains(key), qPrintable(a.err));
+    }
+
+    /// A finished run of which a part is gone is not made up; its files stay.
+    void aFinishedRunWithAPartMissingIsRefused()
+    {
+        const QString out = m_folder->filePath(QStringLiteral("gap"));
+        const QStringList command = {QStringLiteral("run"),
+                                     QStringLiteral("--display"),
+                                     demo("north-desk.json"),
+                                     QStringLiteral("--chart"),
+                                     QStringLiteral("30"),
+                                     QStringLiteral("--out"),
+                                     out};
+        QCOMPARE(cli(command).code, 0);
+        const QByteArray profile = run::readFile(out + QStringLiteral("/profile.icc"));
+        {
+            QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), out);
+            db.setDatabaseName(out + QStringLiteral("/run.sqlite"));
+            QVERIFY(db.open());
+            QSqlQuery query(db);
+            QVERIFY(query.exec(QStringLiteral("DELETE FROM stage WHERE stage = %1")
+                                   .arg(static_cast<int>(run::Stage::Build))) &&
+                    query.numRowsAffected() == 1);
+        }
+        QSqlDatabase::removeDatabase(out);
+        const Answer a = cli(command);
+        QCOMPARE(a.code, 3);
+        QVERIFY2(a.err.contains(QLatin1String("parts of it are missing")), qPrintable(a.err));
+        QVERIFY(run::readFile(out + QStringLiteral("/profile.icc")) == profile);
+    }
+
+    /// A run whose validation is over its limits says so to scripts too.
+    void aRunThatIsOverEndsWithFour()
+    {
+        Json aim = aimToJson(aimPresets().front());
+        aim["black"] = {{"contrast", 5000}}; // more than the display has
+        const QString file = m_folder->filePath(QStringLiteral("deep.json"));
+        run::writeFile(file, QByteArray::fromStdString(aim.dump()));
+        const Answer a =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), demo("north-desk.json"),
+                 QStringLiteral("--chart"), QStringLiteral("30"), QStringLiteral("--aim"), file,
+                 QStringLiteral("--out"), m_folder->filePath(QStringLiteral("over"))});
+        QCOMPARE(a.code, 4);
+        QVERIFY2(a.out.contains(QLatin1String("over")), qPrintable(a.out));
+    }
+
     void aFaultEndsWithThreeAndTheSameCommandGoesOn()
     {
         const QString out = m_folder->filePath(QStringLiteral("fault"));
@@ -285,10 +358,13 @@ private slots:
                          QStringLiteral("--chart"),
                          QStringLiteral("30")};
         else if (command == QLatin1String("run as is"))
-            arguments = {QStringLiteral("run"),       QStringLiteral("--no-adjust"),
-                         QStringLiteral("--display"), file,
-                         QStringLiteral("--out"),     out,
-                         QStringLiteral("--chart"),   QStringLiteral("30")};
+            arguments = {QStringLiteral("run"),
+                         QStringLiteral("--display"),
+                         file,
+                         QStringLiteral("--out"),
+                         out,
+                         QStringLiteral("--chart"),
+                         QStringLiteral("30")};
         else if (command == QLatin1String("aim"))
             arguments = {QStringLiteral("run"),
                          QStringLiteral("--display"),

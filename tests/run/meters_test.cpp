@@ -1,6 +1,7 @@
 #include "cli_rig.h"
 #include "core/error.h"
 #include "engine_rig.h"
+#include "run/files.h"
 #include "run/meters/command_meter.h"
 #include "run/meters/hand_meter.h"
 #include "run/meters/meter_registry.h"
@@ -8,11 +9,23 @@
 #include <QSignalSpy>
 #include <QTemporaryDir>
 
+#include <csignal>
+
 namespace lantern::test {
 
 using namespace lantern::run;
 
 namespace {
+
+/// Not even waiting for somebody to notice its end.
+bool isRunning(pid_t pid)
+{
+    QFile status(QStringLiteral("/proc/%1/stat").arg(pid));
+    if (!status.open(QIODevice::ReadOnly))
+        return false;
+    const QByteArray text = status.readAll();
+    return text.mid(text.lastIndexOf(')') + 2, 1) != "Z";
+}
 
 /// The rig's meter as a program of its own.
 struct DriverRig : EngineRig {
@@ -209,6 +222,11 @@ private slots:
                                          << "";
         QTest::newRow("fails") << "echo no meter >&2; exit 1"
                                << "no meter";
+        QTest::newRow("prints without end") << "yes 1 2 3"
+                                            << "without end";
+        QTest::newRow("complains without end")
+            << "head -c 100000000 /dev/zero | tr '\\0' x >&2; echo the end >&2; exit 1"
+            << "xxx";
         QTest::newRow("prints no colour") << "echo 1 2; echo 1 2 nan"
                                           << "1 2 nan";
     }
@@ -232,6 +250,57 @@ private slots:
             QVERIFY2(failed[0][1].toString().contains(problem),
                      qPrintable(failed[0][1].toString()));
         }
+    }
+
+    /// A command's own children end with it.
+    void aStoppedCommandLeavesNothingBehind()
+    {
+        const QString pidFile = path("child.pid");
+        CommandMeter meter(
+            QStringLiteral("/bin/sh"),
+            {QStringLiteral("-c"),
+             QStringLiteral("sleep 1000 & echo $! > '%1.new'; mv '%1.new' '%1'; wait")
+                 .arg(pidFile)});
+        meter.startReading({});
+        QVERIFY(waitUntil([&] { return QFile::exists(pidFile); }));
+        const auto child = static_cast<pid_t>(readFile(pidFile).trimmed().toInt());
+        QVERIFY(child > 0 && ::kill(child, 0) == 0);
+        meter.cancel();
+        QVERIFY(waitUntil([&] { return !isRunning(child); }));
+    }
+
+    void hostileAnswersAreRubbish_data()
+    {
+        QTest::addColumn<QString>("answer");
+        QTest::addColumn<bool>("good");
+        const QString xyz = QStringLiteral("{\"X\": 1, \"Y\": 2, \"Z\": 3, \"seconds\": %1}");
+        QTest::newRow("plain") << "{\"id\": 2, \"result\": " + xyz.arg(1) + "}" << true;
+        QTest::newRow("null error")
+            << "{\"id\": 2, \"error\": null, \"result\": " + xyz.arg(1) + "}" << true;
+        QTest::newRow("endless reading")
+            << "{\"id\": 2, \"result\": " + xyz.arg(QStringLiteral("1e300")) + "}" << false;
+        QTest::newRow("time before now") << "{\"id\": 2, \"result\": " + xyz.arg(-1) + "}" << false;
+        QTest::newRow("nested") << QString(200000, QLatin1Char('[')) << false;
+    }
+    void hostileAnswersAreRubbish()
+    {
+        QFETCH(QString, answer);
+        QFETCH(bool, good);
+        const QString file = path(QTest::currentDataTag()) + QStringLiteral(".txt");
+        writeFile(file, answer.toUtf8() + '\n');
+        DriverMeter meter(
+            QStringLiteral("/bin/sh"),
+            {QStringLiteral("-c"),
+             QStringLiteral("read l; echo '{\"id\":1,\"result\":{\"protocol\":1,\"name\":\"n\","
+                            "\"abilities\":[]}}'; read l; cat '%1'; read l")
+                 .arg(file)});
+        QSignalSpy read(&meter, &Meter::readingFinished);
+        QSignalSpy failed(&meter, &Meter::failed);
+        meter.startReading({});
+        QVERIFY(waitUntil([&] { return read.size() + failed.size() > 0; }));
+        QCOMPARE(read.size(), good ? 1 : 0);
+        if (!good)
+            QCOMPARE(failed[0][0].value<MeterFault>(), MeterFault::Garbage);
     }
 
     void numbersTypedInMakeTheSameRun()

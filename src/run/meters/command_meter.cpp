@@ -9,8 +9,6 @@ namespace lantern::run {
 
 namespace {
 
-constexpr int kStopMs = 1000;
-constexpr qsizetype kLongestOutput = 1 << 20;
 constexpr qsizetype kDetailLength = 200;
 
 } // namespace
@@ -22,16 +20,16 @@ CommandMeter::CommandMeter(QString program, QStringList arguments, QObject *pare
       m_process(this)
 {
     connect(&m_process, &QProcess::finished, this, &CommandMeter::onFinished);
+    connect(&m_process, &ChildProgram::printedTooMuch, this, [this] {
+        emit failed(MeterFault::Garbage, tr("%1 printed without end").arg(m_program));
+    });
     connect(&m_process, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
         if (error == QProcess::FailedToStart)
             emit failed(MeterFault::DriverDied, tr("%1 cannot be started").arg(m_program));
     });
 }
 
-CommandMeter::~CommandMeter()
-{
-    stop();
-}
+CommandMeter::~CommandMeter() = default;
 
 QString CommandMeter::name() const
 {
@@ -40,7 +38,7 @@ QString CommandMeter::name() const
 
 void CommandMeter::startReading(const DeviceRgb &shown)
 {
-    stop();
+    m_process.stop();
     auto environment = QProcessEnvironment::systemEnvironment();
     for (const auto &[name, value] :
          {std::pair{"LANTERN_R", shown.r}, {"LANTERN_G", shown.g}, {"LANTERN_B", shown.b}})
@@ -51,25 +49,16 @@ void CommandMeter::startReading(const DeviceRgb &shown)
 
 void CommandMeter::cancel()
 {
-    stop();
-}
-
-void CommandMeter::stop()
-{
-    if (m_process.state() == QProcess::NotRunning)
-        return;
-    const QSignalBlocker quiet(m_process);
-    m_process.kill();
-    m_process.waitForFinished(kStopMs);
+    m_process.stop();
 }
 
 void CommandMeter::onFinished(int code, QProcess::ExitStatus status)
 {
-    const QByteArray output = m_process.readAllStandardOutput().left(kLongestOutput);
+    const QByteArray output = m_process.takeOutput();
     if (status != QProcess::NormalExit || code != 0) {
-        const QString said = QString::fromUtf8(m_process.readAllStandardError()).simplified();
-        emit failed(MeterFault::DriverDied, said.isEmpty() ? tr("it ended with code %1").arg(code)
-                                                           : said.left(kDetailLength));
+        const QString said = m_process.lastWords();
+        emit failed(MeterFault::DriverDied,
+                    said.isEmpty() ? tr("it ended with code %1").arg(code) : said);
         return;
     }
     if (const auto xyz = xyzFromOutput(output))

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "run/devices.h"
+#include "run/meters/child_program.h"
 
-#include <QProcess>
 #include <QStringList>
 
 namespace lantern::run {
@@ -22,11 +22,10 @@ public:
 
 private:
     void onFinished(int code, QProcess::ExitStatus status);
-    void stop();
 
     QString m_program;
     QStringList m_arguments;
-    QProcess m_process;
+    ChildProgram m_process;
 };
 
 /// X Y Z from such an output; nothing when there is no line of three numbers.

@@ -9,9 +9,8 @@ namespace lantern::run {
 
 namespace {
 
-constexpr qsizetype kLongestLine = 1 << 20;
 constexpr qsizetype kDetailLength = 200;
-constexpr int kStopMs = 1000;
+constexpr double kLongestReadingSeconds = 3600;
 
 QString shortened(const QString &text)
 {
@@ -39,9 +38,13 @@ DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *sc
     m_waitTimer.setSingleShot(true);
     connect(&m_waitTimer, &QTimer::timeout, this, [this] { finishTask({}); });
     connect(&m_process, &QProcess::started, this, &DriverMeter::advance);
-    connect(&m_process, &QProcess::readyReadStandardOutput, this, &DriverMeter::onOutput);
+    connect(&m_process, &ChildProgram::printed, this, &DriverMeter::onOutput);
+    connect(&m_process, &ChildProgram::printedTooMuch, this, [this] {
+        stopDriver();
+        fail(MeterFault::Garbage, tr("its driver sent a line without end"));
+    });
     connect(&m_process, &QProcess::finished, this, [this] {
-        const QString last = shortened(QString::fromUtf8(m_process.readAllStandardError()));
+        const QString last = m_process.lastWords();
         m_greeted = false;
         m_pendingId.reset();
         fail(MeterFault::DriverDied, last);
@@ -109,7 +112,6 @@ void DriverMeter::advance()
         return;
     if (m_process.state() == QProcess::NotRunning) {
         m_greeted = false;
-        m_output.clear();
         m_process.start(m_program, m_arguments);
         return;
     }
@@ -168,24 +170,18 @@ void DriverMeter::call(const char *method, const nlohmann::json &params)
 
 void DriverMeter::onOutput()
 {
-    m_output += m_process.readAllStandardOutput();
-    qsizetype end = 0;
-    while ((end = m_output.indexOf('\n')) >= 0) {
-        const QByteArray line = m_output.left(end);
-        m_output.remove(0, end + 1);
-        if (!line.trimmed().isEmpty())
-            onLine(line);
-    }
-    if (m_output.size() > kLongestLine) {
-        stopDriver();
-        fail(MeterFault::Garbage, tr("its driver sent a line without end"));
-    }
+    while (const auto line = m_process.takeLine())
+        if (!line->trimmed().isEmpty())
+            onLine(*line);
 }
 
 void DriverMeter::onLine(const QByteArray &line)
 {
-    const nlohmann::json message =
-        nlohmann::json::parse(line.toStdString(), nullptr, /*allow_exceptions=*/false);
+    nlohmann::json message;
+    try {
+        message = parseJson(line.toStdString(), "driver");
+    } catch (const Error &) { // told below, with the line
+    }
     if (!message.is_object()) {
         if (!m_pendingId)
             return;
@@ -197,7 +193,7 @@ void DriverMeter::onLine(const QByteArray &line)
         return; // a notification, or the answer to something given up
     m_pendingId.reset();
     m_watchdog.stop();
-    if (!message.contains("error"))
+    if (!message.contains("error") || message["error"].is_null())
         return onAnswer(message.value("result", nlohmann::json::object()));
     const nlohmann::json &error = message["error"];
     QString text;
@@ -280,7 +276,10 @@ void DriverMeter::finishTask(const nlohmann::json &result)
         const XYZ xyz{number("X"), number("Y"), number("Z")};
         if (result.contains("state") && result["state"].is_string())
             m_state = QByteArray::fromStdString(result["state"].get<std::string>());
-        emit readingFinished(xyz, result.value("seconds", 0.0));
+        const double seconds = result.value("seconds", 0.0);
+        if (!(seconds >= 0 && seconds <= kLongestReadingSeconds))
+            throw Error(ErrorKind::BadInput, "seconds", "");
+        emit readingFinished(xyz, seconds);
     } catch (const std::exception &) {
         m_task = task;
         fail(MeterFault::Garbage,
@@ -293,12 +292,7 @@ void DriverMeter::stopDriver()
     m_watchdog.stop();
     m_pendingId.reset();
     m_greeted = false;
-    if (m_process.state() == QProcess::NotRunning)
-        return;
-    const QSignalBlocker quiet(m_process);
-    m_process.kill();
-    m_process.waitForFinished(kStopMs);
-    m_output.clear();
+    m_process.stop();
 }
 
 void DriverMeter::fail(MeterFault fault, const QString &detail)

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "run/devices.h"
+#include "run/meters/child_program.h"
 
-#include <QProcess>
 #include <QStringList>
 #include <QTimer>
 
@@ -72,7 +72,7 @@ private:
     QString m_program;
     QStringList m_arguments;
     SceneSource *m_scene;
-    QProcess m_process;
+    ChildProgram m_process;
     QTimer m_watchdog;
     int m_patienceMs = 30'000;
     Task m_task = Task::None;
@@ -88,7 +88,6 @@ private:
     bool m_canTechnology = false, m_technologySent = false;
     QString m_name;
     QByteArray m_state;
-    QByteArray m_output; ///< not yet a whole line
     int m_lastId = 0;
     std::optional<int> m_pendingId;
     std::string m_pendingMethod;
