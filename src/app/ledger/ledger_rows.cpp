@@ -357,6 +357,13 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     grey.before = tints(s.before);
     grey.now = tints(s.now);
     grey.lastTime = tints(s.last);
+    if (r.validation) { // with what scatter adds taken off, as the verdict has it
+        const JudgedFigure *mean = r.validation->verdict.find(Figure::GreyMean);
+        const JudgedFigure *worst = r.validation->verdict.find(Figure::GreyWorst);
+        if (mean && worst)
+            grey.now =
+                QStringLiteral("%1, %2").arg(figure(mean->value, 1), figure(worst->value, 1));
+    }
     grey.mark = marks.of({Figure::GreyMean, Figure::GreyWorst}, s.now->greyBalance.has_value());
     rows.push_back(grey);
 

@@ -129,12 +129,11 @@ AimView::AimView(Session *session)
         tr("6500 K daylight (D65) for screen work, 5000 K (D50) beside prints in a viewing "
            "booth."));
     add(tr("&Luminance"), m_luminanceKind, m_luminance, nullptr,
-        tr("80 to 120 cd/m² is common for photo work; less in a dim room. Beside prints as light "
-           "as "
-           "the paper: about 135 cd/m² in a booth of 500 lx (ISO 3664, P2)."));
+        tr("80 to 120 cd/m² for photo work, less in a dim room; beside prints as light as the "
+           "paper: 135 in a booth of 500 lx."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
-        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film and television. GSDF "
-           "makes steps even for the eye; that alone makes no display fit for diagnosis."));
+        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film. GSDF: even steps, "
+           "which alone fit no display for diagnosis."));
     add(tr("&Black"), m_blackKind, m_contrast, nullptr,
         tr("200:1 to 1000:1; limit it only so that several displays or a print match."));
     auto *primaries = makeLabel(tr("&Primaries"), 11, theme::kText);

@@ -57,12 +57,12 @@ void EyeMatchRow::setState(const SessionState &state)
         text = tr("The eye wanted Δu' %1, Δv' %2 added (Δu'v' %3). ")
                    .arg(figure(m_aim.matchedByEye->u, 4), figure(m_aim.matchedByEye->v, 4),
                         figure(std::hypot(m_aim.matchedByEye->u, m_aim.matchedByEye->v), 4));
-    text += equalMayLookDifferent(technology.toStdString())
-                ? tr("This panel's light is narrow-banded: its white need not look like that of "
-                     "another display or of paper with equal figures. Match it by eye where it "
-                     "matters.")
-                : tr("Where a white with the right figures does not look right beside a print or "
-                     "another display, which narrow-band lights can do.");
+    text +=
+        equalMayLookDifferent(technology.toStdString())
+            ? tr("Narrow-banded light: whites with equal figures need not look equal. Match it "
+                 "by eye where that matters.")
+            : tr("For a white with the right figures that looks wrong beside a print or another "
+                 "display.");
     m_figures->setText(text);
 }
 
