@@ -3,11 +3,16 @@
 #include "core/error.h"
 #include "core/report.h"
 
+#include <algorithm>
+#include <cmath>
 #include <optional>
 
 namespace lantern {
 
 namespace {
+
+/// The calibration's mean and largest are over greys from 5 % up.
+constexpr double kDarkestJudgedGrey = 0.05;
 
 [[noreturn]] void refuse(const std::string &source, const std::string &key)
 {
@@ -99,6 +104,12 @@ private:
         auto figure = [&](const char *key, std::optional<double> computed) {
             compare(name + "." + key, member(j, key, m_source), computed);
         };
+        for (const auto &[key, light] : {std::pair("white_xyz", s.white), {"black_xyz", s.black}})
+            if (light) {
+                const XYZ said = xyz(j, key, m_source);
+                for (int k = 0; k < 3; ++k)
+                    compare(name + "." + key, vec(said)[k], vec(*light)[k]);
+            }
         figure("cct", s.cct ? std::optional(s.cct->kelvin) : std::nullopt);
         figure("duv", s.cct ? std::optional(s.cct->duv) : std::nullopt);
         figure("delta_uv", s.deltaUv);
@@ -106,6 +117,11 @@ private:
         figure("gamma", s.gamma);
         figure("tone_error", s.toneError);
         figure("grey_balance", s.greyBalance);
+        for (const auto &[key, computed] : {std::pair("aimed_gamma", s.aimedGamma),
+                                            {"tone_worst", s.toneWorst},
+                                            {"grey_worst", s.greyWorst}})
+            if (j.contains(key)) // reports of older versions lack them
+                figure(key, computed);
         figure("srgb_coverage", s.srgbCoverage);
         figure("p3_coverage", s.p3Coverage);
     }
@@ -115,13 +131,26 @@ private:
         const XYZ aimedWhite = xyz(j, "aimed_white_xyz", m_source);
         const RelXYZ white = relativeTo(aimedWhite, aimedWhite);
         int number = 0;
+        int judged = 0;
+        double sum = 0;
+        double largest = 0;
         for (const Json &g : member(j, "greys", m_source)) {
             const double d = deltaE2000(
                 labFromXyz(relativeTo(xyz(g, "aimed_xyz", m_source), aimedWhite), white),
                 labFromXyz(relativeTo(xyz(g, "measured_xyz", m_source), aimedWhite), white));
             compare("calibration.greys[" + std::to_string(number++) + "]",
                     member(g, "delta_e_2000", m_source), d);
+            const Json &code = member(g, "code", m_source);
+            if (!code.is_number() || code.get<double>() < 255 * kDarkestJudgedGrey)
+                continue;
+            sum += d;
+            largest = std::max(largest, d);
+            ++judged;
         }
+        if (judged == 0)
+            refuse(m_source, "greys");
+        compare("calibration.mean", member(j, "mean_delta_e_2000", m_source), sum / judged);
+        compare("calibration.max", member(j, "max_delta_e_2000", m_source), largest);
     }
 
     void validation(const Json &j)
@@ -148,9 +177,60 @@ private:
             const std::string name = std::string("validation.") + key + ".";
             compare(name + "mean", member(reported, "mean", m_source), s.mean);
             compare(name + "median", member(reported, "median", m_source), s.median);
+            compare(name + "p90", member(reported, "p90", m_source), s.p90);
             compare(name + "p95", member(reported, "p95", m_source), s.p95);
             compare(name + "max", member(reported, "max", m_source), s.max);
+            compare(name + "deviation", member(reported, "deviation", m_source), s.deviation);
         }
+        if (j.contains("verdict"))
+            verdict(j["verdict"]);
+    }
+
+    /// What the figures, their limits and uncertainties decide. Their Monte Carlo is not repeated.
+    void verdict(const Json &j)
+    {
+        Verdict v;
+        for (const Json &f : member(j, "figures", m_source)) {
+            const Figure which = figureByKey(member(f, "figure", m_source));
+            const auto number = [&](const Json &parent, const char *key) {
+                const Json &value = member(parent, key, m_source);
+                if (!value.is_number())
+                    refuse(m_source, key);
+                return value.get<double>();
+            };
+            const Json &u = member(f, "standard_uncertainty", m_source);
+            const Estimate e{number(f, "value"),
+                             number(f, "value"),
+                             {number(u, "scatter"), number(u, "certificate"),
+                              number(u, "correction"), number(u, "drift")}};
+            v.figures.push_back(judgeFigure(which, e, number(f, "limit")));
+            const std::string name = "validation.verdict." + figureKey(which);
+            compare(name + ".uncertainty", u["total"], e.uncertainty.total());
+            call(name, member(f, "call", m_source), v.figures.back().call);
+        }
+        call("validation.verdict.aim", member(j, "aim", m_source), v.half(Half::Aim));
+        call("validation.verdict.profile", member(j, "profile", m_source), v.half(Half::Profile));
+        call("validation.verdict.overall", member(j, "overall", m_source), v.overall());
+    }
+
+    [[nodiscard]] Figure figureByKey(const Json &key) const
+    {
+        std::vector<Figure> all = aimFigures();
+        all.insert(all.end(), {Figure::ColourMean, Figure::Colour95, Figure::ColourWorst});
+        for (const Figure f : all)
+            if (key == figureKey(f))
+                return f;
+        refuse(m_source, "figure");
+    }
+
+    /// By their place in the enumeration.
+    void call(const std::string &name, const Json &said, Call computed)
+    {
+        double found = NAN;
+        for (const Call c : {Call::NotJudged, Call::Within, Call::CannotTell, Call::Over})
+            if (said == callKey(c))
+                found = static_cast<double>(c);
+        compare(name, found, static_cast<double>(computed));
     }
 
     const Json &m_report;

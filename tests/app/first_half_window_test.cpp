@@ -183,6 +183,53 @@ private slots:
         QCOMPARE(*rig.state().aim.luminanceCdM2, 120.0);
     }
 
+    /// The preset for prints takes white and luminance from the booth that was read.
+    void thePresetForPrintsFollowsTheBooth()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Aim);
+        rig.demo->rig(0)->with([](bench::Bench &b) { b.room().illuminanceLux = 700; });
+        auto *read = child<QPushButton>(rig, "readLight");
+        QVERIFY(rig.waitFor([&] { return read->isEnabled(); }));
+        QTest::mouseClick(read, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().roomReadings.size() == 1; }));
+        auto *paper = child<QDoubleSpinBox>(rig, "paperLightness");
+        QVERIFY(rig.waitFor([&] { return paper->isVisible(); }));
+        paper->setValue(95); // 0.8763 by CIE 15:2018
+        auto *job = child<QComboBox>(rig, "aimPreset");
+        const int index = job->findText(QString::fromLatin1(kBesideThePrint));
+        QVERIFY(index >= 0);
+        emit job->activated(index);
+        QVERIFY(rig.waitFor([&] { return rig.state().aim.name == kBesideThePrint; }));
+        VERIFY_NEAR(*rig.state().aim.luminanceCdM2, 700 * 0.8763 / std::numbers::pi, 0.1);
+        QVERIFY(std::holds_alternative<Chromaticity>(rig.state().aim.white));
+    }
+
+    /// The white that was read becomes what is aimed at, and can be let go again.
+    void aMatchByEyeIsTakenAndForgotten()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        rig.session->newRun();
+        QVERIFY(rig.waitFor(
+            [&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
+        rig.session->showView(ViewId::Aim);
+        auto *take = child<QPushButton>(rig, "takeEyeMatch");
+        QVERIFY(rig.waitFor([&] { return take->isEnabled() && take->isVisible(); }));
+        QTest::qWait(50); // for the view to be laid out
+        const XYZ white = *rig.state().lastTime->after->white;
+        QTest::mouseClick(take, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().aim.matchedByEye.has_value(); }));
+        VERIFY_BELOW(deltaUvPrime(uvPrime(aimChromaticity(rig.state().aim, {})), uvPrime(white)),
+                     1e-9);
+        auto *forget = child<QPushButton>(rig, "forgetEyeMatch");
+        QVERIFY(rig.waitFor([&] { return forget->isVisible(); }));
+        QTest::mouseClick(forget, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return !rig.state().aim.matchedByEye; }));
+        rig.session->undoStack()->undo();
+        QVERIFY(rig.state().aim.matchedByEye.has_value());
+    }
+
     void theMeanOfTheLightIsTakenAsLight()
     {
         const run::RoomLight mean = run::meanLight({{100, {0.4, 0.4}}, {300, {0.3, 0.3}}});

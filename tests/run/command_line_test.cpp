@@ -83,14 +83,25 @@ private slots:
         VERIFY_BELOW(report["profile_expected_delta_e_2000"].get<double>(), 0.06);
         const Answer again = cli({QStringLiteral("recheck"), out + QStringLiteral("/report.json")});
         QVERIFY2(again.code == 0, qPrintable(again.out));
-        // A figure that was changed is found.
-        Json forged = report;
-        forged["validation"]["delta_e_2000"]["mean"] = 0.01;
-        const QString path = m_folder->filePath(QStringLiteral("forged.json"));
-        run::writeFile(path, QByteArray::fromStdString(forged.dump()));
-        const Answer caught = cli({QStringLiteral("recheck"), path});
-        QCOMPARE(caught.code, 4);
-        QVERIFY(caught.out.contains(QLatin1String("validation.delta_e_2000.mean")));
+        // A figure that was changed is found, whichever it is.
+        for (const auto &[pointer, value, name] :
+             {std::tuple("/validation/delta_e_2000/mean", Json(0.01),
+                         "validation.delta_e_2000.mean"),
+              {"/validation/delta_e_2000/p90", Json(0.01), "validation.delta_e_2000.p90"},
+              {"/calibration/mean_delta_e_2000", Json(0.01), "calibration.mean"},
+              {"/after/white_xyz/1", Json(120.5), "after.white_xyz"},
+              {"/after/grey_worst", Json(0.001), "after.grey_worst"},
+              {"/validation/verdict/overall", Json("over"), "validation.verdict.overall"},
+              {"/validation/verdict/figures/0/call", Json("over"), "validation.verdict."},
+              {"/validation/verdict/figures/0/limit", Json(1e-9), "validation.verdict."}}) {
+            Json forged = report;
+            forged[Json::json_pointer(pointer)] = value;
+            const QString path = m_folder->filePath(QStringLiteral("forged.json"));
+            run::writeFile(path, QByteArray::fromStdString(forged.dump()));
+            const Answer caught = cli({QStringLiteral("recheck"), path});
+            QVERIFY2(caught.code == 4, pointer);
+            QVERIFY2(caught.out.contains(QLatin1String(name)), qPrintable(caught.out));
+        }
         const Answer facts = cli({QStringLiteral("inspect"), out + QStringLiteral("/profile.icc"),
                                   QStringLiteral("--json")});
         QCOMPARE(Json::parse(facts.out.toStdString())["version"].get<std::string>(),
@@ -358,13 +369,10 @@ private slots:
                          QStringLiteral("--chart"),
                          QStringLiteral("30")};
         else if (command == QLatin1String("run as is"))
-            arguments = {QStringLiteral("run"),
-                         QStringLiteral("--display"),
-                         file,
-                         QStringLiteral("--out"),
-                         out,
-                         QStringLiteral("--chart"),
-                         QStringLiteral("30")};
+            arguments = {QStringLiteral("run"),       QStringLiteral("--no-adjust"),
+                         QStringLiteral("--display"), file,
+                         QStringLiteral("--out"),     out,
+                         QStringLiteral("--chart"),   QStringLiteral("30")};
         else if (command == QLatin1String("aim"))
             arguments = {QStringLiteral("run"),
                          QStringLiteral("--display"),

@@ -76,6 +76,7 @@ AimView::AimView(Session *session)
     fillPresets({});
     m_measureKind->addItems(
         {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
+    m_preset->setObjectName(QStringLiteral("aimPreset"));
     m_measureKind->setObjectName(QStringLiteral("measureKind"));
     m_name->setObjectName(QStringLiteral("aimName"));
     m_name->setPlaceholderText(tr("Name"));
@@ -288,11 +289,11 @@ void AimView::edited()
         break;
     case ByXy:
         aim.white = sameKind ? Chromaticity{m_first->value(), m_second->value()}
-                             : aimChromaticity(m_aim, {0.3127, 0.3290});
+                             : nominalChromaticity(m_aim, {0.3127, 0.3290});
         break;
     case ByUv:
         aim.white = sameKind ? UvPrime{m_first->value(), m_second->value()}
-                             : uvPrime(aimChromaticity(m_aim, {0.3127, 0.3290}));
+                             : uvPrime(nominalChromaticity(m_aim, {0.3127, 0.3290}));
         break;
     default:
         aim.white = NativeWhite{};
