@@ -184,7 +184,8 @@ def video_lut(icc):
 
 def cli(*arguments, text=None):
     r = subprocess.run([CLI, *map(str, arguments)], input=text, capture_output=True, text=True)
-    assert r.returncode == 0, r.stderr
+    over = 4  # of a run whose display cannot do what is aimed at: its figures are judged all the same
+    assert r.returncode == 0 or (arguments[0] == "run" and r.returncode == over), r.stderr
     return r.stdout
 
 
