@@ -40,6 +40,7 @@ void ChartReader::start(std::vector<DeviceRgb> patches)
     m_patches = std::move(patches);
     m_at = 0;
     m_goodAt = 0;
+    m_wentBackTo.reset();
     m_goodReadings = m_readings.size();
 }
 

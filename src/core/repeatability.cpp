@@ -60,7 +60,6 @@ std::vector<Group> groups(const std::vector<Reading> &readings, int fitted)
         byPatch[{r.rgb.r, r.rgb.g, r.rgb.b}].push_back(&r);
     constexpr size_t kFewest = 3;
     std::vector<Group> out;
-    double freedom = 0;
     for (const auto &[patch, all] : byPatch) {
         std::vector<Vec3> values;
         for (const Reading *r : all)
@@ -77,7 +76,6 @@ std::vector<Group> groups(const std::vector<Reading> &readings, int fitted)
         g.freedom = n - 1;
         for (const Vec3 &v : values)
             g.covariance += (v - g.mean) * (v - g.mean).transpose() * g.seconds / g.freedom;
-        freedom += g.freedom;
         out.push_back(g);
     }
     // Drift was found in the light patches: nearly all that it took away was theirs.

@@ -209,15 +209,21 @@ private slots:
     void aMatchByEyeIsTakenAndForgotten()
     {
         WindowRig rig;
-        QVERIFY(rig.pressUntil(Stage::Done));
-        rig.session->newRun();
-        QVERIFY(rig.waitFor(
-            [&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
+        rig.session->showView(ViewId::Aim);
+        auto *early = child<QPushButton>(rig, "takeEyeMatch");
+        QTest::qWait(50);
+        QVERIFY(!early->isEnabled()); // nothing was read today
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
         rig.session->showView(ViewId::Aim);
         auto *take = child<QPushButton>(rig, "takeEyeMatch");
         QVERIFY(rig.waitFor([&] { return take->isEnabled() && take->isVisible(); }));
         QTest::qWait(50); // for the view to be laid out
-        const XYZ white = *rig.state().lastTime->after->white;
+        QVERIFY(rig.state().results.before.has_value());
+        const XYZ white = rig.state().results.whites.empty()
+                              ? *rig.state().results.before->white
+                              : rig.state().results.whites.back().white;
         QTest::mouseClick(take, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().aim.matchedByEye.has_value(); }));
         VERIFY_BELOW(deltaUvPrime(uvPrime(aimChromaticity(rig.state().aim, {})), uvPrime(white)),

@@ -20,7 +20,7 @@ EyeMatchRow::EyeMatchRow(QWidget *parent)
     m_take->setObjectName(QStringLiteral("takeEyeMatch"));
     m_forget->setObjectName(QStringLiteral("forgetEyeMatch"));
     m_take->setToolTip(tr("Turn the display until its white looks like the paper or the other "
-                          "display, read the display as it is, then press this."));
+                          "display, have it read, stop the run, then press this."));
     m_figures->setWordWrap(true);
     auto *row = new QHBoxLayout;
     row->addWidget(m_take);
@@ -46,8 +46,8 @@ void EyeMatchRow::setState(const SessionState &state)
 {
     m_aim = state.hasRun() ? state.results.setup.aim : state.aim;
     m_white = presentState(state).white;
-    if (!m_white && state.lastTime && state.lastTime->after)
-        m_white = state.lastTime->after->white;
+    if (!m_white && state.results.before) // never one of an earlier day
+        m_white = state.results.before->white;
     const bool native = std::holds_alternative<NativeWhite>(m_aim.white);
     m_take->setEnabled(m_white.has_value() && !native && !state.isMeasuring());
     m_forget->setVisible(m_aim.matchedByEye.has_value());
