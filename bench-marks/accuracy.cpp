@@ -3,7 +3,7 @@
 
 #include "job.h"
 
-#include "core/text.h"
+#include "core/base/text.h"
 
 #include <algorithm>
 #include <cmath>

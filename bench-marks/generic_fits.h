@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/reading.h"
+#include "core/reading/reading.h"
 
 #include <functional>
 #include <vector>

@@ -3,14 +3,16 @@
 #include "generic_fits.h"
 
 #include "bench/plan_runner.h"
-#include "core/adaptive_plan.h"
-#include "core/adjustment.h"
-#include "core/chart.h"
-#include "core/chart_reader.h"
-#include "core/difference.h"
-#include "core/profile_file.h"
-#include "core/profile_writer.h"
-#include "core/repeatability.h"
+#include "core/colour/difference.h"
+#include "core/plan/adaptive_plan.h"
+#include "core/plan/adjustment.h"
+#include "core/plan/chart.h"
+#include "core/plan/chart_reader.h"
+#include "core/profile/profile_file.h"
+#include "core/profile/profile_writer.h"
+#include "core/reading/repeatability.h"
+
+#include <nlohmann/json.hpp>
 
 #include <chrono>
 #include <cmath>

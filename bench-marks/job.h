@@ -1,9 +1,9 @@
 #pragma once
 
 #include "bench/bench.h"
-#include "core/aim.h"
-#include "core/calibration.h"
-#include "core/validation.h"
+#include "core/aim/aim.h"
+#include "core/judge/validation.h"
+#include "core/plan/calibration.h"
 
 #include <array>
 #include <optional>

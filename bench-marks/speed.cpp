@@ -2,10 +2,12 @@
 
 #include "job.h"
 
-#include "core/chart.h"
-#include "core/difference.h"
-#include "core/profile_file.h"
-#include "core/profile_writer.h"
+#include "core/colour/difference.h"
+#include "core/plan/chart.h"
+#include "core/profile/profile_file.h"
+#include "core/profile/profile_writer.h"
+
+#include <nlohmann/json.hpp>
 
 #include <benchmark/benchmark.h>
 #include <lcms2.h>

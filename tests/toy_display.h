@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/plan.h"
-#include "core/reading.h"
-#include "core/video_lut.h"
+#include "core/plan/plan.h"
+#include "core/reading/reading.h"
+#include "core/signal/video_lut.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 #include "app/correction_dialog.h"
 
 #include "app/ledger/ledger_rows.h"
-#include "core/error.h"
+#include "core/base/error.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>

@@ -1,7 +1,7 @@
 #include "app/main_window.h"
 #include "app/theme.h"
-#include "core/error.h"
-#include "run/files.h"
+#include "core/base/error.h"
+#include "run/file/files.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

@@ -2,8 +2,8 @@
 
 #include "app/correction_dialog.h"
 #include "app/theme.h"
-#include "core/error.h"
-#include "core/technology.h"
+#include "core/base/error.h"
+#include "core/signal/technology.h"
 
 #include <QActionGroup>
 #include <QApplication>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "run/bench_devices.h"
+#include "run/device/bench_devices.h"
 
 #include <QFrame>
 #include <QLabel>

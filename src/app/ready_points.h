@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/placement.h"
-#include "core/warm_up.h"
+#include "core/plan/placement.h"
+#include "core/plan/warm_up.h"
 
 #include <QString>
 

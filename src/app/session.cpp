@@ -1,8 +1,9 @@
 #include "app/session.h"
 
 #include "app/patch_window.h"
-#include "core/error.h"
-#include "run/output_files.h"
+#include "core/base/error.h"
+#include "run/book/output_files.h"
+#include "run/logbook/load_results.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -153,19 +154,16 @@ void Session::readLogbook()
             const bool selected = static_cast<int>(i) == m_state.selected;
             card.lastMean.reset();
             card.lastValidated.reset();
-            for (const run::RunSummary &line : m_reader->runs(card.id)) {
-                if (!line.finished)
-                    continue;
+            for (const run::RunSummary &line : m_reader->runs(
+                     {.displayId = card.id, .finishedOnly = true, .atMost = selected ? 2 : 1})) {
                 const run::RunResults r = run::loadResults(*m_reader, line.id);
-                if (!card.lastValidated)
+                if (!card.lastValidated && r.validation)
                     describeLastRun(card, r);
                 if (selected && line.id != m_state.status.run) {
                     m_state.lastTime = r;
                     m_state.lastRun = line.id;
                     break;
                 }
-                if (!selected)
-                    break;
             }
             if (selected)
                 m_state.unfinishedRun = m_reader->unfinishedRun(card.id);
@@ -183,12 +181,12 @@ void Session::readChecks()
     m_state.check.reset();
     m_state.checkedAt.reset();
     const QString id = m_state.displays[m_state.selected].id;
-    for (const run::RunSummary &line : m_reader->runs(id, run::RunKind::Check)) {
-        if (!line.finished || line.setup.referenceRun != m_state.lastRun)
+    for (const run::RunSummary &line :
+         m_reader->runs({.displayId = id, .kind = run::RunKind::Check, .finishedOnly = true})) {
+        if (line.referenceRun != m_state.lastRun)
             continue;
         m_state.check = run::loadResults(*m_reader, line.id).check;
-        m_state.checkedAt =
-            QDateTime::fromString(QString::fromStdString(line.setup.startedAt), Qt::ISODate);
+        m_state.checkedAt = QDateTime::fromString(line.startedAt, Qt::ISODate);
         return;
     }
 }
@@ -197,8 +195,11 @@ void Session::readByEye()
 {
     m_state.byEye.reset();
     DisplayCard &card = m_state.displays[m_state.selected];
-    for (const run::RunSummary &line : m_reader->runs(card.id, run::RunKind::ByEye)) {
-        if (!line.finished || line.id < m_state.lastRun)
+    for (const run::RunSummary &line : m_reader->runs({.displayId = card.id,
+                                       .kind = run::RunKind::ByEye,
+                                       .finishedOnly = true,
+                                       .atMost = 1})) {
+        if (line.id < m_state.lastRun)
             continue;
         m_state.byEye = run::loadResults(*m_reader, line.id);
         card.mark = Mark::ByEye;

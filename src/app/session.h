@@ -2,9 +2,9 @@
 
 #include "app/session_state.h"
 #include "app/workplace/workplace.h"
-#include "core/by_eye.h"
-#include "run/aim_shelf.h"
-#include "run/meter_shelf.h"
+#include "core/plan/by_eye.h"
+#include "run/book/aim_shelf.h"
+#include "run/book/meter_shelf.h"
 
 #include <QObject>
 #include <QThread>

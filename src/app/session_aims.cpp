@@ -1,7 +1,7 @@
 #include "app/session.h"
 
-#include "core/aim_reach.h"
-#include "core/error.h"
+#include "core/aim/aim_reach.h"
+#include "core/base/error.h"
 
 #include <QUndoCommand>
 

@@ -1,8 +1,10 @@
 // What is known about the meter: its certificate and its corrections.
 
 #include "app/session.h"
-#include "core/error.h"
-#include "run/files.h"
+#include "core/base/error.h"
+#include "run/file/files.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QDateTime>
 #include <QFileInfo>

@@ -2,7 +2,7 @@
 
 #include "app/ledger/ledger_rows.h"
 #include "app/patch_window.h"
-#include "core/error.h"
+#include "core/base/error.h"
 
 #include <QDateTime>
 

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "app/ready_points.h"
-#include "run/devices.h"
-#include "run/run_engine.h"
+#include "run/device/devices.h"
+#include "run/engine/run_engine.h"
 
 #include <QDateTime>
 #include <QPoint>

@@ -1,7 +1,9 @@
 #include "bench/bench.h"
 
 #include "bench/embedded_files.h"
-#include "core/error.h"
+#include "core/base/error.h"
+
+#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <map>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "bench/meter.h"
-#include "core/plan.h"
+#include "core/plan/plan.h"
 
 #include <memory>
 #include <string>

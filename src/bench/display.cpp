@@ -1,7 +1,9 @@
 #include "bench/display.h"
 
-#include "core/error.h"
-#include "core/text.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
+
+#include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <algorithm>

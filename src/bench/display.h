@@ -1,10 +1,10 @@
 #pragma once
 
 #include "bench/panel_traits.h"
-#include "core/controls.h"
-#include "core/spectra.h"
-#include "core/technology.h"
-#include "core/video_lut.h"
+#include "core/colour/spectra.h"
+#include "core/signal/controls.h"
+#include "core/signal/technology.h"
+#include "core/signal/video_lut.h"
 
 #include <array>
 #include <optional>

@@ -1,6 +1,8 @@
 #include "bench/meter.h"
 
-#include "core/meter_correction.h"
+#include "core/reading/meter_correction.h"
+
+#include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <Eigen/QR>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "bench/display.h"
-#include "core/meter_fault.h"
+#include "core/reading/meter_fault.h"
 
 #include <cstdint>
 #include <map>

@@ -1,5 +1,7 @@
 #include "bench/panel_traits.h"
 
+#include <nlohmann/json.hpp>
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/colour.h"
-#include "core/json_object.h"
+#include "core/base/json_object.h"
+#include "core/colour/colour.h"
 
 #include <array>
 #include <optional>

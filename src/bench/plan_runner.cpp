@@ -1,6 +1,6 @@
 #include "bench/plan_runner.h"
 
-#include "core/error.h"
+#include "core/base/error.h"
 
 namespace lantern::bench {
 

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "bench/bench.h"
-#include "core/plan.h"
-#include "core/settling.h"
+#include "core/plan/plan.h"
+#include "core/plan/settling.h"
 
 namespace lantern::bench {
 

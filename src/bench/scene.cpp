@@ -1,5 +1,7 @@
 #include "bench/scene.h"
 
+#include <nlohmann/json.hpp>
+
 namespace lantern::bench {
 
 Json sceneToJson(const Bench::SeenColours &seen, const Bench &bench)

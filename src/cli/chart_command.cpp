@@ -2,12 +2,14 @@
 
 #include "cli/commands.h"
 #include "cli/inputs.h"
-#include "core/cgats.h"
-#include "core/chart.h"
-#include "core/colour_list.h"
-#include "core/key_colours.h"
-#include "core/spaces.h"
-#include "core/text.h"
+#include "core/base/cgats.h"
+#include "core/base/text.h"
+#include "core/colour/spaces.h"
+#include "core/plan/chart.h"
+#include "core/reading/colour_list.h"
+#include "core/reading/key_colours.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QColorSpace>
 #include <QImageReader>

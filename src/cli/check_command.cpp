@@ -2,8 +2,11 @@
 
 #include "bench/plan_runner.h"
 #include "cli/inputs.h"
-#include "core/text.h"
-#include "run/run_results.h"
+#include "core/base/text.h"
+#include "run/logbook/load_results.h"
+#include "run/stages/stage_registry.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QFileInfo>
 
@@ -21,9 +24,13 @@ RunResults finishedRun(const std::string &folder)
     const QString path = QString::fromStdString(folder) + QStringLiteral("/run.sqlite");
     if (QFileInfo::exists(path)) {
         Logbook logbook(path, Logbook::Access::Read);
-        for (const RunSummary &line : logbook.runs())
-            if (line.finished)
-                return loadResults(logbook, line.id);
+        const auto newest = logbook.runs({.finishedOnly = true, .atMost = 1});
+        if (!newest.empty()) {
+            RunResults results = loadResults(logbook, newest.front().id);
+            if (!results.problem.isEmpty())
+                throw Error(ErrorKind::BadInput, folder, results.problem.toStdString());
+            return results;
+        }
     }
     throw Error(ErrorKind::BadInput, folder, "holds no finished run",
                 "Give the folder that run --out wrote.");

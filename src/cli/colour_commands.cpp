@@ -1,12 +1,14 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
 #include "cli/line_input.h"
-#include "core/difference.h"
-#include "core/illuminant.h"
-#include "core/spaces.h"
-#include "core/ten_degree.h"
-#include "core/text.h"
-#include "core/white.h"
+#include "core/base/text.h"
+#include "core/colour/difference.h"
+#include "core/colour/illuminant.h"
+#include "core/colour/spaces.h"
+#include "core/colour/ten_degree.h"
+#include "core/colour/white.h"
+
+#include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <cmath>

@@ -2,10 +2,12 @@
 #include "cli/inputs.h"
 #include "cli/line_input.h"
 #include "cli/verdict_text.h"
-#include "core/aim.h"
-#include "core/report.h"
-#include "core/slot_file.h"
-#include "core/text.h"
+#include "core/aim/aim.h"
+#include "core/base/text.h"
+#include "core/report/report.h"
+#include "core/signal/slot_file.h"
+
+#include <nlohmann/json.hpp>
 
 #include <iostream>
 

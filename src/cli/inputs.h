@@ -2,14 +2,14 @@
 
 #include "bench/bench.h"
 #include "cli/commands.h"
-#include "core/aim.h"
-#include "core/error.h"
-#include "core/meter_correction.h"
-#include "core/profile_file.h"
-#include "core/profile_writer.h"
-#include "core/stray_light.h"
-#include "core/text.h"
-#include "run/files.h"
+#include "core/aim/aim.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
+#include "core/profile/profile_file.h"
+#include "core/profile/profile_writer.h"
+#include "core/reading/meter_correction.h"
+#include "core/reading/stray_light.h"
+#include "run/file/files.h"
 
 #include <iostream>
 #include <optional>

@@ -1,7 +1,7 @@
 #include "cli/line_input.h"
 
-#include "core/error.h"
-#include "core/text.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
 
 #include <iostream>
 #include <sstream>

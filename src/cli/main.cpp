@@ -1,5 +1,5 @@
 #include "cli/commands.h"
-#include "core/error.h"
+#include "core/base/error.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>

@@ -1,15 +1,17 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
-#include "core/adaptive_plan.h"
-#include "core/chart_reader.h"
-#include "core/meter_correction.h"
-#include "core/profile_facts.h"
-#include "core/readings_file.h"
-#include "core/report.h"
-#include "core/soft_proof.h"
-#include "core/stray_light.h"
-#include "core/text.h"
-#include "run/run_setup.h"
+#include "core/base/text.h"
+#include "core/judge/soft_proof.h"
+#include "core/plan/adaptive_plan.h"
+#include "core/plan/chart_reader.h"
+#include "core/profile/profile_facts.h"
+#include "core/reading/meter_correction.h"
+#include "core/reading/readings_file.h"
+#include "core/reading/stray_light.h"
+#include "core/report/report.h"
+#include "run/book/run_setup.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QDateTime>
 

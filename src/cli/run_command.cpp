@@ -3,15 +3,18 @@
 #include "cli/chart_command.h"
 #include "cli/inputs.h"
 #include "cli/verdict_text.h"
-#include "core/chart.h"
-#include "core/profile_tables.h"
-#include "core/text.h"
-#include "run/bench_devices.h"
-#include "run/meters/command_meter.h"
-#include "run/meters/hand_meter.h"
-#include "run/meters/meter_registry.h"
-#include "run/output_files.h"
-#include "run/run_engine.h"
+#include "core/base/text.h"
+#include "core/plan/chart.h"
+#include "core/profile/profile_tables.h"
+#include "run/book/output_files.h"
+#include "run/device/bench_devices.h"
+#include "run/device/meters/command_meter.h"
+#include "run/device/meters/hand_meter.h"
+#include "run/device/meters/meter_registry.h"
+#include "run/engine/run_engine.h"
+#include "run/logbook/load_results.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -128,10 +131,10 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
 /// Takes up the folder's run if there is one; it must have been asked for with the same options.
 qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &folder)
 {
-    const auto runs = logbook.runs();
+    const auto runs = logbook.runs({.atMost = 1});
     if (runs.empty())
         return 0;
-    Json before = setupToJson(runs.front().setup);
+    Json before = setupToJson(logbook.setup(runs.front().id));
     Json now = setupToJson(wanted);
     for (const char *found : {"started_at", "settling", "learns_settling"}) // by the run itself
         now[found] = before[found];
@@ -249,6 +252,10 @@ int run(const RunOptions &o)
         unfinished = existingRun(logbook, setup, o.out);
         if (unfinished != 0 && logbook.isFinished(unfinished, Stage::Validate)) {
             const RunResults results = loadResults(logbook, unfinished);
+            if (!results.problem.isEmpty())
+                throw Error(ErrorKind::Device, "this run", results.problem.toStdString(),
+                            "Its files in the folder stay as they are. Give another --out for a "
+                            "new run.");
             if (results.profile.isEmpty() || !results.after || !results.validation)
                 throw Error(ErrorKind::Device, logbookPath.toStdString(),
                             "this run is marked as finished, but parts of it are missing",

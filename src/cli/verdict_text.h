@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/verdict.h"
+#include "core/judge/verdict.h"
 
 #include <ostream>
 

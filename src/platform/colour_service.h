@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/edid.h"
+#include "core/signal/edid.h"
 
 #include <QByteArray>
 #include <QString>

@@ -1,6 +1,6 @@
 #include "platform/control_channel.h"
 
-#include "core/error.h"
+#include "core/base/error.h"
 
 #include <QCoreApplication>
 

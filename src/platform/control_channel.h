@@ -1,6 +1,6 @@
 #pragma once
 
-#include "run/devices.h"
+#include "run/device/devices.h"
 
 #include <QString>
 

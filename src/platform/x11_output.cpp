@@ -1,7 +1,7 @@
 #include "platform/x11_output.h"
 
-#include "core/error.h"
-#include "run/files.h"
+#include "core/base/error.h"
+#include "run/file/files.h"
 
 #include <QStandardPaths>
 

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/video_lut.h"
-#include "run/devices.h"
+#include "core/signal/video_lut.h"
+#include "run/device/devices.h"
 
 #include <QByteArray>
 #include <QRect>

@@ -3,6 +3,8 @@
 #include "app/views/by_eye/by_eye_view.h"
 #include "app/widgets/meter_drawing.h"
 
+#include <nlohmann/json.hpp>
+
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>

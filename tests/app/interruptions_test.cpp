@@ -1,5 +1,5 @@
-#include "core/chart.h"
-#include "run/files.h"
+#include "core/plan/chart.h"
+#include "run/file/files.h"
 #include "runner.h"
 #include "window_rig.h"
 

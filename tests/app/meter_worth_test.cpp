@@ -1,7 +1,9 @@
 #include "app/correction_dialog.h"
-#include "core/certificate.h"
-#include "run/files.h"
+#include "core/reading/certificate.h"
+#include "run/file/files.h"
 #include "window_rig.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QMenuBar>
 

@@ -1,7 +1,9 @@
 #include "app/views/compare/compare_view.h"
-#include "run/files.h"
+#include "run/file/files.h"
 #include "runner.h"
 #include "window_rig.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

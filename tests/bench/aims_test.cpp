@@ -1,7 +1,9 @@
 #include "bench/bench.h"
-#include "core/chart.h"
+#include "core/plan/chart.h"
 #include "job.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <cmath>
 

@@ -2,6 +2,8 @@
 
 #include "bench/bench.h"
 
+#include <nlohmann/json.hpp>
+
 namespace lantern::test {
 
 using namespace bench;

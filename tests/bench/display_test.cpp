@@ -1,7 +1,9 @@
 #include "bench_parts.h"
-#include "core/difference.h"
-#include "core/error.h"
+#include "core/base/error.h"
+#include "core/colour/difference.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <cmath>

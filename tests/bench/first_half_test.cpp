@@ -1,12 +1,14 @@
 #include "bench/plan_runner.h"
 #include "bench_parts.h"
-#include "core/chart.h"
-#include "core/check_first.h"
-#include "core/error.h"
-#include "core/placement.h"
-#include "core/profile_writer.h"
-#include "core/warm_up.h"
+#include "core/base/error.h"
+#include "core/judge/check_first.h"
+#include "core/plan/chart.h"
+#include "core/plan/placement.h"
+#include "core/plan/warm_up.h"
+#include "core/profile/profile_writer.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 namespace lantern::test {
 

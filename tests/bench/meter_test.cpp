@@ -1,9 +1,11 @@
 #include "bench_parts.h"
-#include "core/difference.h"
-#include "core/error.h"
-#include "core/meter_correction.h"
-#include "core/text.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
+#include "core/colour/difference.h"
+#include "core/reading/meter_correction.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <cmath>

@@ -1,6 +1,8 @@
 #include "bench/bench.h"
-#include "core/error.h"
+#include "core/base/error.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <cmath>
 #include <numbers>

@@ -1,7 +1,9 @@
 #include "bench/plan_runner.h"
-#include "core/difference.h"
-#include "core/error.h"
+#include "core/base/error.h"
+#include "core/colour/difference.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <cmath>
 

@@ -1,7 +1,7 @@
-#include "core/chart.h"
-#include "core/difference.h"
-#include "core/profile_file.h"
-#include "core/profile_writer.h"
+#include "core/colour/difference.h"
+#include "core/plan/chart.h"
+#include "core/profile/profile_file.h"
+#include "core/profile/profile_writer.h"
 #include "runner.h"
 #include "toy_display.h"
 

@@ -2,16 +2,18 @@
 
 #include "bench/display.h"
 #include "bench/meter.h"
-#include "core/aim.h"
-#include "core/colour_list.h"
-#include "core/controls.h"
-#include "core/error.h"
-#include "core/meter_correction.h"
-#include "core/profile_facts.h"
-#include "core/profile_file.h"
-#include "core/readings_file.h"
-#include "core/report.h"
-#include "core/slot_file.h"
+#include "core/aim/aim.h"
+#include "core/base/error.h"
+#include "core/profile/profile_facts.h"
+#include "core/profile/profile_file.h"
+#include "core/reading/colour_list.h"
+#include "core/reading/meter_correction.h"
+#include "core/reading/readings_file.h"
+#include "core/report/report.h"
+#include "core/signal/controls.h"
+#include "core/signal/slot_file.h"
+
+#include <nlohmann/json.hpp>
 
 namespace lantern::fuzz {
 

@@ -1,5 +1,5 @@
-#include "core/chart.h"
-#include "core/profile_writer.h"
+#include "core/plan/chart.h"
+#include "core/profile/profile_writer.h"
 #include "made_up_edid.h"
 #include "platform/colour_service.h"
 #include "runner.h"

@@ -1,4 +1,4 @@
-#include "core/colour.h"
+#include "core/colour/colour.h"
 #include "made_up_edid.h"
 #include "platform/control_channel.h"
 #include "runner.h"

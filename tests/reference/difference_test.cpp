@@ -1,4 +1,4 @@
-#include "core/difference.h"
+#include "core/colour/difference.h"
 #include "runner.h"
 
 #include <lcms2.h>

@@ -1,10 +1,10 @@
-#include "core/aim.h"
-#include "core/cgats.h"
-#include "core/reference_set.h"
-#include "core/spectra.h"
-#include "core/text.h"
-#include "core/tone_curve.h"
-#include "core/white.h"
+#include "core/aim/aim.h"
+#include "core/base/cgats.h"
+#include "core/base/text.h"
+#include "core/colour/spectra.h"
+#include "core/colour/tone_curve.h"
+#include "core/colour/white.h"
+#include "core/profile/reference_set.h"
 #include "runner.h"
 
 #include <QFile>

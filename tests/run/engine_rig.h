@@ -1,8 +1,11 @@
 #pragma once
 
-#include "run/bench_devices.h"
-#include "run/run_engine.h"
+#include "run/device/bench_devices.h"
+#include "run/engine/run_engine.h"
+#include "run/logbook/load_results.h"
 #include "runner.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QFileInfo>
 

@@ -1,6 +1,8 @@
 #include "app/workplace/demo_workplace.h"
 
-#include "core/error.h"
+#include "core/base/error.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QCoreApplication>
 #include <QEventLoop>

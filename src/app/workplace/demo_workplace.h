@@ -4,7 +4,7 @@
 #include "app/workplace/workplace.h"
 #include "platform/desktop.h"
 #include "platform/x11_output.h"
-#include "run/bench_devices.h"
+#include "run/device/bench_devices.h"
 
 #include <map>
 #include <memory>

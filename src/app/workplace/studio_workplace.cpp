@@ -1,9 +1,9 @@
 #include "app/workplace/studio_workplace.h"
 
-#include "core/error.h"
-#include "core/technology.h"
+#include "core/base/error.h"
+#include "core/signal/technology.h"
 #include "platform/colour_service.h"
-#include "run/meters/hand_meter.h"
+#include "run/device/meters/hand_meter.h"
 
 #include <QGuiApplication>
 #include <QScreen>

@@ -2,11 +2,11 @@
 
 #include "app/patch_window.h"
 #include "app/workplace/workplace.h"
-#include "core/edid.h"
+#include "core/signal/edid.h"
 #include "platform/control_channel.h"
 #include "platform/desktop.h"
 #include "platform/x11_output.h"
-#include "run/meters/meter_registry.h"
+#include "run/device/meters/meter_registry.h"
 
 #include <QElapsedTimer>
 

@@ -2,8 +2,8 @@
 
 #include "app/ready_points.h"
 #include "app/session_state.h"
-#include "run/devices.h"
-#include "run/run_results.h"
+#include "run/book/run_results.h"
+#include "run/device/devices.h"
 
 #include <QObject>
 #include <QRect>

@@ -2,8 +2,10 @@
 // With --misbehave it does what bad drivers do, for tests.
 
 #include "bench/scene.h"
-#include "core/error.h"
-#include "core/text.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
+
+#include <nlohmann/json.hpp>
 
 #include <fstream>
 #include <iostream>

@@ -2,8 +2,8 @@
 
 #include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
-#include "core/chart.h"
-#include "core/spaces.h"
+#include "core/colour/spaces.h"
+#include "core/plan/chart.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>

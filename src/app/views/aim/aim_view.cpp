@@ -1,9 +1,11 @@
 #include "app/views/aim/aim_view.h"
 
 #include "app/theme.h"
-#include "core/chart.h"
-#include "core/error.h"
-#include "run/files.h"
+#include "core/base/error.h"
+#include "core/plan/chart.h"
+#include "run/file/files.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QDragEnterEvent>
 #include <QFileDialog>

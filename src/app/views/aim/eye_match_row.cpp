@@ -3,7 +3,7 @@
 #include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 #include "app/views/view.h"
-#include "core/technology.h"
+#include "core/signal/technology.h"
 
 #include <QHBoxLayout>
 

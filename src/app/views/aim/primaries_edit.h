@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/display_state.h"
+#include "core/aim/display_state.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

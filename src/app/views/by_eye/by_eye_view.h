@@ -2,7 +2,7 @@
 
 #include "app/views/by_eye/match_target.h"
 #include "app/views/view.h"
-#include "core/by_eye.h"
+#include "core/plan/by_eye.h"
 
 #include <QListWidget>
 #include <QPushButton>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/colour.h"
+#include "core/colour/colour.h"
 
 #include <QWidget>
 

@@ -2,8 +2,8 @@
 
 #include "app/theme.h"
 #include "app/views/compare/own_pictures.h"
-#include "core/colour_cube.h"
-#include "core/error.h"
+#include "core/base/error.h"
+#include "core/profile/colour_cube.h"
 
 #include <QColorSpace>
 #include <QDragEnterEvent>

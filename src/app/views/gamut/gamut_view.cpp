@@ -2,7 +2,7 @@
 
 #include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
-#include "core/spectra.h"
+#include "core/colour/spectra.h"
 
 #include <QHBoxLayout>
 

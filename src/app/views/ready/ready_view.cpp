@@ -3,7 +3,7 @@
 #include "app/theme.h"
 #include "app/widgets/meter_drawing.h"
 #include "app/workplace/workplace.h"
-#include "core/technology.h"
+#include "core/signal/technology.h"
 
 #include <QHBoxLayout>
 

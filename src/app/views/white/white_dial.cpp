@@ -1,7 +1,7 @@
 #include "app/views/white/white_dial.h"
 
 #include "app/theme.h"
-#include "core/white.h"
+#include "core/colour/white.h"
 
 #include <QPainter>
 #include <QPainterPath>

@@ -1,0 +1,252 @@
+#include "core/judge/verdict.h"
+
+#include "core/base/text.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace lantern {
+
+namespace {
+
+constexpr double kNotMeasured = std::numeric_limits<double>::quiet_NaN();
+
+struct FigureFacts {
+    const char *key, *title;
+    Half half;
+};
+
+FigureFacts factsOf(Figure figure)
+{
+    switch (figure) {
+    case Figure::White:
+        return {"white_delta_uv", "White point, Δu'v' from the aim", Half::Aim};
+    case Figure::Luminance:
+        return {"luminance_error", "Luminance, from the aim", Half::Aim};
+    case Figure::Brightness:
+        return {"luminance", "Luminance, at least", Half::Aim};
+    case Figure::Contrast:
+        return {"contrast_error", "Contrast, from the aim", Half::Aim};
+    case Figure::BareContrast:
+        return {"contrast", "Contrast, at least", Half::Aim};
+    case Figure::ToneMean:
+        return {"tone_error", "Tone curve, mean luminance error", Half::Aim};
+    case Figure::GreySteps:
+        return {"grey_steps", "Contrast per just-noticeable step, worst error", Half::Aim};
+    case Figure::GreyMean:
+        return {"grey_mean", "Tint of the greys, mean ΔE00", Half::Aim};
+    case Figure::GreyWorst:
+        return {"grey_worst", "Tint of the greys, worst ΔE00", Half::Aim};
+    case Figure::ColourMean:
+        return {"colour_mean", "Colours, mean ΔE00", Half::Profile};
+    case Figure::Colour95:
+        return {"colour_95", "Colours, 95 % below ΔE00", Half::Profile};
+    case Figure::ColourWorst:
+        break;
+    }
+    return {"colour_worst", "Colours, worst ΔE00", Half::Profile};
+}
+
+/// The worse of two calls, for a half of several figures.
+Call worse(Call a, Call b)
+{
+    return std::max(a, b); // the order of the enumeration
+}
+
+} // namespace
+
+std::string figureKey(Figure figure)
+{
+    return factsOf(figure).key;
+}
+
+std::string figureTitle(Figure figure)
+{
+    return factsOf(figure).title;
+}
+
+Half halfOf(Figure figure)
+{
+    return factsOf(figure).half;
+}
+
+bool isAtLeast(Figure figure)
+{
+    return figure == Figure::Brightness || figure == Figure::BareContrast;
+}
+
+std::string figureText(Figure figure, double value)
+{
+    switch (figure) {
+    case Figure::White:
+        return fixedNumber(value, 4);
+    case Figure::Luminance:
+    case Figure::Contrast:
+    case Figure::ToneMean:
+    case Figure::GreySteps:
+        return fixedNumber(100 * value, 1) + " %";
+    case Figure::Brightness:
+        return fixedNumber(value, 1) + " cd/m²";
+    case Figure::BareContrast:
+        return fixedNumber(value, 0) + ":1";
+    case Figure::GreyMean:
+    case Figure::GreyWorst:
+    case Figure::ColourMean:
+    case Figure::Colour95:
+    case Figure::ColourWorst:
+        break;
+    }
+    return fixedNumber(value, 2);
+}
+
+std::string callKey(Call call)
+{
+    switch (call) {
+    case Call::Within:
+        return "within";
+    case Call::CannotTell:
+        return "cannot-tell";
+    case Call::Over:
+        return "over";
+    case Call::NotJudged:
+        break;
+    }
+    return "not-judged";
+}
+
+std::string callTitle(Call call)
+{
+    switch (call) {
+    case Call::Within:
+        return "within";
+    case Call::CannotTell:
+        return "cannot tell with this meter";
+    case Call::Over:
+        return "over";
+    case Call::NotJudged:
+        break;
+    }
+    return "not judged";
+}
+
+Call Verdict::half(Half which) const
+{
+    Call call = Call::NotJudged;
+    for (const JudgedFigure &f : figures)
+        if (halfOf(f.figure) == which)
+            call = worse(call, f.call);
+    return call;
+}
+
+Call Verdict::overall() const
+{
+    return worse(half(Half::Aim), half(Half::Profile));
+}
+
+const JudgedFigure *Verdict::find(Figure figure) const
+{
+    for (const JudgedFigure &f : figures)
+        if (f.figure == figure)
+            return &f;
+    return nullptr;
+}
+
+bool isDistance(Figure figure)
+{
+    switch (figure) {
+    case Figure::Luminance:
+    case Figure::Brightness:
+    case Figure::Contrast:
+    case Figure::BareContrast:
+        return false;
+    default:
+        return true;
+    }
+}
+
+std::vector<bool> distances(const std::vector<Figure> &figures)
+{
+    std::vector<bool> out;
+    for (const Figure f : figures)
+        out.push_back(isDistance(f));
+    return out;
+}
+
+JudgedFigure judgeFigure(Figure figure, const Estimate &e, double limit)
+{
+    JudgedFigure f{figure,        std::abs(e.value), std::abs(e.asRead), limit, isAtLeast(figure),
+                   e.uncertainty, Call::NotJudged};
+    if (!std::isfinite(e.value))
+        return f;
+    const double margin = f.atLeast ? f.value - limit : limit - f.value;
+    const double expanded = kCoverageFactor * e.uncertainty.total();
+    f.call = std::abs(margin) < expanded ? Call::CannotTell
+             : margin >= 0               ? Call::Within
+                                         : Call::Over;
+    return f;
+}
+
+JudgedFigure judgeFigure(Figure figure, double value, double limit)
+{
+    return judgeFigure(figure, Estimate{value, value, {}}, limit);
+}
+
+const std::vector<Figure> &aimFigures()
+{
+    static const std::vector<Figure> all = {
+        Figure::White,     Figure::Luminance,    Figure::Brightness,
+        Figure::Contrast,  Figure::BareContrast, Figure::ToneMean,
+        Figure::GreySteps, Figure::GreyMean,     Figure::GreyWorst};
+    return all;
+}
+
+std::vector<double> aimFigureValues(const DisplayState &s, const Aim &aim)
+{
+    const double luminance = s.white ? s.white->Y : kNotMeasured;
+    const double contrast = s.contrast.value_or(kNotMeasured);
+    return {s.deltaUv.value_or(kNotMeasured),
+            aim.luminanceCdM2 ? luminance / *aim.luminanceCdM2 - 1 : kNotMeasured,
+            luminance,
+            aim.contrastRatio ? contrast / *aim.contrastRatio - 1 : kNotMeasured,
+            contrast,
+            s.toneError.value_or(kNotMeasured),
+            s.stepError.value_or(kNotMeasured),
+            s.greyBalance.value_or(kNotMeasured),
+            s.greyWorst.value_or(kNotMeasured)};
+}
+
+std::optional<double> limitOf(Figure figure, const Tolerance &t, const std::optional<Aim> &aim)
+{
+    if (halfOf(figure) == Half::Aim && !aim)
+        return std::nullopt;
+    switch (figure) {
+    case Figure::White:
+        return std::holds_alternative<NativeWhite>(aim->white) ? std::nullopt : t.whiteDeltaUv;
+    case Figure::Luminance:
+        return aim->luminanceCdM2 ? t.luminance : std::nullopt;
+    case Figure::Brightness:
+        return t.leastLuminance;
+    case Figure::Contrast:
+        return aim->contrastRatio ? t.contrast : std::nullopt;
+    case Figure::BareContrast:
+        return aim->contrastRatio && t.contrast ? std::nullopt : t.leastContrast;
+    case Figure::ToneMean:
+        return std::holds_alternative<NativeTone>(aim->tone) ? std::nullopt : t.toneMean;
+    case Figure::GreySteps:
+        return aim->tone == ToneCurve(NamedTone::Gsdf) ? t.greySteps : std::nullopt;
+    case Figure::GreyMean:
+        return t.greyMean;
+    case Figure::GreyWorst:
+        return t.greyWorst;
+    case Figure::ColourMean:
+        return t.colourMean;
+    case Figure::Colour95:
+        return t.colour95;
+    case Figure::ColourWorst:
+        break;
+    }
+    return t.colourWorst;
+}
+
+} // namespace lantern

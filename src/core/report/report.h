@@ -1,0 +1,70 @@
+#pragma once
+
+#include "core/aim/display_state.h"
+#include "core/judge/validation.h"
+#include "core/plan/calibration.h"
+#include "core/plan/settling.h"
+#include "core/reading/certificate.h"
+#include "core/signal/controls.h"
+
+#include <cmath>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace lantern {
+
+/// Everything a report says; parts that were not done are empty.
+struct ReportData {
+    std::string technology;                               ///< of the panel
+    std::string display, serial, meter, correction, date; ///< date ISO 8601, UTC
+    Aim aim;
+    std::optional<MonitorControls> controls;
+    std::optional<DisplayState> before, after;
+    std::optional<CalibrationResult> calibration;
+    std::optional<Validation> validation;
+    std::string profileName;
+    int chartPatches = 0;
+    double profileResidual = 0; ///< mean ΔE00 of the display model
+    double expectedError = 0;   ///< mean ΔE00 of the profile, by cross-validation; 0: not known
+    std::optional<Repeatability> repeatability;
+    std::optional<Certificate> certificate; ///< of the meter
+    CorrectionKind correctionKind = CorrectionKind::None;
+    std::optional<Settling> settling; ///< of the display, as this meter sees it
+    std::vector<std::string> skipped; ///< points of the checklist left open
+    struct {
+        std::vector<Reading> before, chart; ///< as taken, in order
+    } readings;
+};
+
+/// Report for programs, format "bold-lantern-report" version 1; carries all readings, so that every
+/// figure can be computed again.
+Json reportToJson(const ReportData &report);
+
+/// The same for people: one HTML file without scripts or outside parts.
+std::string reportToHtml(const ReportData &report);
+
+/// One figure of a report computed anew.
+struct RecheckedFigure {
+    std::string name;
+    double reported = 0, computed = 0;
+    [[nodiscard]] bool agrees() const
+    {
+        return std::abs(reported - computed) <= 1e-6 * std::max(1.0, std::abs(reported));
+    }
+};
+
+/// Computes the figures of a report from the readings it carries: states before and after, greys of
+/// the calibration, the validation's colours and statistics.
+/// \throws Error BadInput when it is no report or lacks what is needed.
+std::vector<RecheckedFigure> recheckReport(const Json &report, const std::string &source);
+
+Json verdictToJson(const Verdict &verdict);
+
+/// A validation alone, as JSON.
+Json validationToJson(const Validation &validation);
+
+/// The validation's patches with aimed and measured colours.
+std::string validationToCgats(const Validation &validation);
+
+} // namespace lantern

@@ -1,0 +1,28 @@
+#pragma once
+
+#include "core/aim/aim.h"
+
+#include <QString>
+
+#include <vector>
+
+namespace lantern::run {
+
+/// The person's own aims, one file each in a folder.
+class AimShelf {
+public:
+    explicit AimShelf(QString folder) : m_folder(std::move(folder)) {}
+
+    /// All that can be read, by name. Files that cannot are passed over and named in `broken`.
+    [[nodiscard]] std::vector<Aim> aims(QStringList *broken = nullptr) const;
+    /// Adds, or takes the place of the one with the same name. \throws Error Device
+    void keep(const Aim &aim) const;
+    /// \throws Error Device when it cannot be removed; a name that is not there is fine.
+    void remove(const QString &name) const;
+
+private:
+    [[nodiscard]] QString path(const QString &name) const;
+    QString m_folder;
+};
+
+} // namespace lantern::run

@@ -1,0 +1,11 @@
+#include "run/book/fields.h"
+
+namespace lantern::run {
+
+void cannotRecall(const std::string &where, const std::string &problem)
+{
+    throw Error(ErrorKind::BadInput, where, problem,
+                "The rest of the logbook is not touched by this.");
+}
+
+} // namespace lantern::run

@@ -1,0 +1,345 @@
+#pragma once
+
+// The fields of all values that the logbook keeps. See fields.h.
+
+#include "run/book/fields.h"
+#include "run/book/stage_result.h"
+
+namespace lantern::run {
+
+template <> struct KeptKeys<Figure> {
+    static constexpr std::array values = {
+        Figure::White,        Figure::Luminance,  Figure::Brightness, Figure::Contrast,
+        Figure::BareContrast, Figure::ToneMean,   Figure::GreySteps,  Figure::GreyMean,
+        Figure::GreyWorst,    Figure::ColourMean, Figure::Colour95,   Figure::ColourWorst};
+    static std::string key(Figure figure) { return figureKey(figure); }
+};
+
+template <> struct KeptKeys<Call> {
+    static constexpr std::array values = {Call::NotJudged, Call::Within, Call::CannotTell,
+                                          Call::Over};
+    static std::string key(Call call) { return callKey(call); }
+};
+
+template <> struct KeptKeys<CheckFirst::Verdict> {
+    using V = CheckFirst::Verdict;
+    static constexpr std::array values = {V::Holds, V::Drifting, V::Redo};
+    static std::string key(V verdict)
+    {
+        return verdict == V::Holds ? "holds" : verdict == V::Drifting ? "drifting" : "redo";
+    }
+};
+
+template <class A> void fields(A &a, MonitorControls &c)
+{
+    a("brightness", c.brightness);
+    a("contrast", c.contrast);
+    a("red_gain", c.redGain);
+    a("green_gain", c.greenGain);
+    a("blue_gain", c.blueGain);
+}
+
+template <class A> void fields(A &a, Cct &c)
+{
+    a("kelvin", c.kelvin);
+    a("duv", c.duv);
+}
+
+template <class A> void fields(A &a, DisplayState &s)
+{
+    a("white", s.white);
+    a("black", s.black);
+    a("cct", s.cct);
+    a("delta_uv", s.deltaUv);
+    a("contrast", s.contrast);
+    a("gamma", s.gamma);
+    a("aimed_gamma", s.aimedGamma);
+    a("tone_error", s.toneError);
+    a("tone_worst", s.toneWorst);
+    a("step_error", s.stepError);
+    a("grey_balance", s.greyBalance);
+    a("grey_worst", s.greyWorst);
+    a("primaries", s.primaries);
+    a("srgb_coverage", s.srgbCoverage);
+    a("p3_coverage", s.p3Coverage);
+    a("greys", s.greys);
+}
+
+template <class A> void fields(A &a, Approach &approach)
+{
+    a("time_constant_seconds", approach.timeConstantSeconds);
+    a("left", approach.left);
+}
+
+template <class A> void fields(A &a, Settling &s)
+{
+    a("rise", s.rise);
+    a("fall", s.fall);
+}
+
+template <class A> void fields(A &a, WhiteReading &w)
+{
+    a("controls", w.controls);
+    a("white", w.white);
+}
+
+template <class A> void fields(A &a, Advice &advice)
+{
+    a("controls", advice.controls);
+    a("wanted", advice.wanted);
+    a("delta_uv", advice.deltaUv);
+    a("luminance_error", advice.luminanceError);
+    a("settled", advice.settled);
+}
+
+template <class A> void fields(A &a, GreyPoint &g)
+{
+    a("code", g.code);
+    a("aimed", g.aimed);
+    a("measured", g.measured);
+    a("delta_e_2000", g.deltaE00);
+}
+
+template <class A> void fields(A &a, VideoLut &lut)
+{
+    a("channels", lut.channels);
+}
+
+template <class A> void fields(A &a, SlotTable &slot)
+{
+    a("channels", slot.channels);
+}
+
+template <class A> void fields(A &a, CalibrationResult &c)
+{
+    a("lut", c.lut);
+    a("slot", c.slot);
+    a("aimed_white", c.aimedWhite);
+    a("greys", c.greys);
+    a("mean_delta_e_2000", c.meanDeltaE00);
+    a("max_delta_e_2000", c.maxDeltaE00);
+    a("mean_tone_error", c.meanToneError);
+    a("rounds", c.rounds);
+    a("distinct_levels", c.distinctLevels);
+    a("panel_bits", c.panelBits);
+}
+
+template <class A> void fields(A &a, Repeatability &r)
+{
+    a("floor", r.floor);
+    a("shot", r.shot);
+    a("flicker", r.flicker);
+    a("shot_correlation", r.shotCorrelation);
+    a("freedom", r.freedom);
+}
+
+template <class A> void fields(A &a, ExpectedError &e)
+{
+    a("patches", e.patches);
+    a("mean_delta_e_2000", e.meanDeltaE00);
+}
+
+template <class A> void fields(A &a, Statistics &s)
+{
+    a("mean", s.mean);
+    a("median", s.median);
+    a("p90", s.p90);
+    a("p95", s.p95);
+    a("max", s.max);
+    a("deviation", s.deviation);
+}
+
+template <class A> void fields(A &a, ReferenceColour &c)
+{
+    a("name", c.name);
+    a("lab", c.lab);
+}
+
+template <class A> void fields(A &a, AimedPatch &p)
+{
+    a("reference", p.reference);
+    a("rgb", p.rgb);
+    a("reachable", p.reachable);
+    a("sent", p.sent);
+}
+
+template <class A> void fields(A &a, ValidatedPatch &p)
+{
+    a("aimed", p.aimed);
+    a("measured", p.measured);
+    a("lab", p.lab);
+    a("delta_e_76", p.deltaE76);
+    a("delta_e_2000", p.deltaE00);
+    a("out_of_gamut", p.outOfGamut);
+    a("profile_error", p.profileError);
+    a("uncertainty", p.uncertainty);
+}
+
+template <class A> void fields(A &a, Budget &b)
+{
+    a("scatter", b.scatter);
+    a("certificate", b.certificate);
+    a("mismatch", b.mismatch);
+    a("drift", b.drift);
+}
+
+template <class A> void fields(A &a, JudgedFigure &f)
+{
+    a("figure", f.figure);
+    a("value", f.value);
+    a("as_read", f.asRead);
+    a("limit", f.limit);
+    a("at_least", f.atLeast);
+    a("uncertainty", f.uncertainty);
+    a("call", f.call);
+}
+
+template <class A> void fields(A &a, Tolerance &t)
+{
+    a("name", t.name);
+    a("title", t.title);
+    a("source", t.source);
+    a("white_delta_uv", t.whiteDeltaUv);
+    a("luminance", t.luminance);
+    a("least_luminance", t.leastLuminance);
+    a("least_contrast", t.leastContrast);
+    a("contrast", t.contrast);
+    a("tone_mean", t.toneMean);
+    a("grey_steps", t.greySteps);
+    a("grey_mean", t.greyMean);
+    a("grey_worst", t.greyWorst);
+    a("colour_mean", t.colourMean);
+    a("colour_95", t.colour95);
+    a("colour_worst", t.colourWorst);
+}
+
+template <class A> void fields(A &a, Verdict &v)
+{
+    a("tolerance", v.tolerance);
+    a("figures", v.figures);
+}
+
+template <class A> void fields(A &a, Validation &v)
+{
+    a("reference", v.referenceName);
+    a("white", v.white);
+    a("patches", v.patches);
+    a("delta_e_2000", v.deltaE00);
+    a("delta_e_76", v.deltaE76);
+    a("reachable", v.reachable);
+    a("unreachable", v.unreachable);
+    a("reachable_count", v.reachableCount);
+    a("mean_delta_e_2000", v.meanDeltaE00);
+    a("state", v.state);
+    a("verdict", v.verdict);
+}
+
+template <class A> void fields(A &a, WarmUp &w)
+{
+    a("enough", w.enough);
+    a("warm", w.warm);
+    a("drift", w.drift);
+    a("at_most", w.atMost);
+    a("minutes_to_warm", w.minutesToWarm);
+}
+
+template <class A> void fields(A &a, TimedWhite &w)
+{
+    a("minutes", w.minutes);
+    a("white", w.white);
+}
+
+template <class A> void fields(A &a, Placement &p)
+{
+    a("x", p.x);
+    a("y", p.y);
+    a("unrest", p.unrest);
+    a("contrast", p.contrast);
+}
+
+template <class A> void fields(A &a, CheckFirst::Patch &p)
+{
+    a("rgb", p.rgb);
+    a("now", p.now);
+    a("then_lab", p.then);
+    a("now_lab", p.nowLab);
+    a("delta_e_2000", p.deltaE00);
+}
+
+template <class A> void fields(A &a, CheckFirst &c)
+{
+    a("verdict", c.verdict);
+    a("figures", c.figures);
+    a("mean_delta_e_2000", c.meanDeltaE00);
+    a("worst_delta_e_2000", c.worstDeltaE00);
+    a("uncertainty", c.uncertainty);
+    a("white_delta_uv", c.whiteDeltaUv);
+    a("luminance_ratio", c.luminanceRatio);
+    a("black_ratio", c.blackRatio);
+    a("grey_delta_e_2000", c.greyDeltaE00);
+    a("close_call", c.closeCall);
+    a("patches", c.patches);
+}
+
+// What the stages made. Profiles are bytes of their own beside these.
+
+template <class A> void fields(A &a, SettleResult &r)
+{
+    a("settling", r.learned);
+}
+
+template <class A> void fields(A &a, ReadyResult &r)
+{
+    a("readings", r.found);
+    a("state", r.before);
+}
+
+template <class A> void fields(A &a, AdjustResult &r)
+{
+    a("whites", r.whites);
+    a("advice", r.advice);
+    a("controls", r.controls);
+}
+
+template <class A> void fields(A &a, MeasureResult &r)
+{
+    a("readings", r.chart);
+    a("state", r.after);
+    a("repeatability", r.repeatability);
+    a("expected_so_far", r.expectedSoFar);
+}
+
+template <class A> void fields(A &a, BuildResult &r)
+{
+    a("residual", r.residual);
+    a("expected_error", r.expectedError);
+}
+
+template <class A> void fields(A &a, InstallResult &r)
+{
+    a("path", r.path);
+}
+
+template <class A> void fields(A &a, WarmUpResult &r)
+{
+    a("verdict", r.verdict);
+    a("whites", r.whites);
+}
+
+template <class A> void fields(A &a, PlaceResult &r)
+{
+    a("placement", r.placement);
+}
+
+template <class A> void fields(A &a, ByEyeResult &r)
+{
+    a("lut", r.lut);
+    a("path", r.path);
+}
+
+template <class A> void fields(A &a, FourColoursResult &r)
+{
+    a("readings", r.readings);
+}
+
+} // namespace lantern::run

@@ -1,0 +1,13 @@
+#pragma once
+
+#include "run/book/run_results.h"
+
+#include <QString>
+
+namespace lantern::run {
+
+/// Writes profile.icc, readings.cgats, controls.json, validation.cgats, report.json and report.html
+/// of a finished run into a folder. \throws Error Device
+void writeOutputs(const RunResults &results, const QString &folder);
+
+} // namespace lantern::run

@@ -1,0 +1,211 @@
+#include "run/book/run_setup.h"
+
+#include "core/colour/colour.h"
+#include "core/profile/profile_tables.h"
+
+#include "run/book/stage.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QDateTime>
+
+#include <numbers>
+
+namespace lantern::run {
+
+namespace {
+
+constexpr const char *kFormat = "bold-lantern-run";
+
+const char *adjustKey(AdjustMode mode)
+{
+    switch (mode) {
+    case AdjustMode::Automatic:
+        return "automatic";
+    case AdjustMode::ByHand:
+        return "by-hand";
+    case AdjustMode::Skip:
+        break;
+    }
+    return "skip";
+}
+
+} // namespace
+
+RoomLight meanLight(const std::vector<RoomLight> &readings)
+{
+    Vec3 sum = Vec3::Zero();
+    for (const RoomLight &r : readings)
+        sum += vec(fromChromaticity(r.chromaticity, r.illuminanceLux));
+    const XYZ mean = toXyz(sum / static_cast<double>(readings.size()));
+    return {mean.Y, chromaticity(mean)};
+}
+
+double paperLuminance(double illuminanceLux, double paperLightness)
+{
+    return xyzFromLab({paperLightness, 0, 0}, kD50).Y * illuminanceLux / std::numbers::pi;
+}
+
+bool learnsSettling(const RunSetup &setup)
+{
+    return setup.learnsSettling && !setup.settling;
+}
+
+const char *profileKey(ProfileKind kind)
+{
+    return kind == ProfileKind::Table ? "table" : kind == ProfileKind::Matrix ? "matrix" : "gamma";
+}
+
+ProfileKind profileKindByKey(const std::string &key)
+{
+    return key == "matrix"  ? ProfileKind::Matrix
+           : key == "gamma" ? ProfileKind::Gamma
+                            : ProfileKind::Table;
+}
+
+bool RunSetup::operator==(const RunSetup &other) const
+{
+    return setupToJson(*this) == setupToJson(other);
+}
+
+Json setupToJson(const RunSetup &s)
+{
+    Json j = {{"format", kFormat},
+              {"version", 1},
+              {"kind", runKindKey(s.kind).toStdString()},
+              {"reference_run", s.referenceRun},
+              {"patch_share", {s.patchShare[0], s.patchShare[1]}},
+              {"skipped", s.skipped},
+              {"display_id", s.displayId},
+              {"display_name", s.displayName},
+              {"serial", s.serial},
+              {"technology", s.technology},
+              {"mapping", s.mapping},
+              {"meter", s.meterName},
+              {"correction", s.correction},
+              {"chart", s.chartPatches},
+              {"expected_error", s.expectedError},
+              {"max_minutes", s.maxMinutes},
+              {"profile", profileKey(s.profileKind)},
+              {"icc_version", s.iccVersion},
+              {"grid", s.grid},
+              {"into_slot", s.intoSlot},
+              {"adjust", adjustKey(s.adjust)},
+              {"has_brightness", s.controls.brightness},
+              {"has_gains", s.controls.gains},
+              {"link_bits", s.linkBits ? Json(*s.linkBits) : Json(nullptr)},
+              {"tolerance", s.tolerance},
+              {"reference", s.reference},
+              {"profile_title", s.profileTitle},
+              {"started_at", s.startedAt},
+              {"seed", s.seed}};
+    j["aim"] = aimToJson(s.aim);
+    j["chart_list"] = Json::array();
+    for (const DeviceRgb &p : s.chartList)
+        j["chart_list"].push_back({p.r, p.g, p.b});
+    j["room_light"] = nullptr;
+    if (s.roomLight)
+        j["room_light"] = {{"illuminance", s.roomLight->illuminanceLux},
+                           {"xy", {s.roomLight->chromaticity.x, s.roomLight->chromaticity.y}},
+                           {"reflectance", s.reflectance}};
+    j["correction_kind"] = correctionKindKey(s.correctionKind);
+    j["meter_correction"] =
+        s.meterCorrection ? correctionToJson(*s.meterCorrection) : Json(nullptr);
+    j["certificate"] = s.certificate ? certificateToJson(*s.certificate) : Json(nullptr);
+    j["settling"] = s.settling ? settlingToJson(*s.settling) : Json(nullptr);
+    j["learns_settling"] = s.learnsSettling;
+    j["start_controls"] = s.startControls ? controlsToJson(*s.startControls) : Json(nullptr);
+    return j;
+}
+
+RunSetup setupFromJson(const Json &json, const std::string &source)
+{
+    JsonObject root(json, source);
+    root.expectFormat(kFormat, 1);
+    RunSetup s;
+    if (root.has("kind")) { // added after the first logbooks
+        s.kind = runKindByKey(QString::fromStdString(root.oneOf(
+            "kind", {"calibration", "warm-up", "placement", "check", "by-eye", "four-colours"})));
+        s.referenceRun = root.raw("reference_run").get<qint64>();
+        const auto share = root.numbers("patch_share", 2, 0, 1);
+        s.patchShare = {share[0], share[1]};
+        s.skipped = root.raw("skipped").get<std::vector<std::string>>();
+    }
+    s.displayId = root.string("display_id");
+    s.displayName = root.string("display_name");
+    s.serial = root.string("serial");
+    s.technology = root.string("technology");
+    if (root.has("mapping")) // added later
+        s.mapping = root.raw("mapping").get<decltype(s.mapping)>();
+    s.meterName = root.string("meter");
+    s.correction = root.string("correction");
+    if (root.has("correction_kind")) { // added later
+        s.correctionKind = correctionKindByKey(root.string("correction_kind"));
+        if (!root.raw("meter_correction").is_null())
+            s.meterCorrection = correctionFromJson(root.raw("meter_correction"), source);
+        if (!root.raw("certificate").is_null())
+            s.certificate = certificateFromJson(root.raw("certificate"), source);
+    }
+    s.learnsSettling = root.has("settling"); // added later: runs before that never waited
+    if (s.learnsSettling) {
+        if (!root.raw("settling").is_null())
+            s.settling = settlingFromJson(root.object("settling"));
+        s.learnsSettling = root.boolean("learns_settling");
+    }
+    s.chartPatches = root.integer("chart", 0, 1000000);
+    s.expectedError = root.number("expected_error", 0, 100);
+    s.maxMinutes = root.number("max_minutes", 0, 10000);
+    s.profileKind = profileKindByKey(root.oneOf("profile", {"table", "matrix", "gamma"}));
+    s.iccVersion = root.integer("icc_version", 2, 4);
+    s.grid = root.integer("grid", kMinGrid, kMaxGrid);
+    s.intoSlot = root.boolean("into_slot");
+    for (const Json &p : root.raw("chart_list")) {
+        if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||
+            !p[2].is_number())
+            root.fail("chart_list", "holds something that is no patch");
+        s.chartList.push_back({p[0].get<double>(), p[1].get<double>(), p[2].get<double>()});
+    }
+    if (!root.raw("room_light").is_null()) {
+        JsonObject room = root.object("room_light");
+        const auto xy = room.numbers("xy", 2, 0.01, 0.9);
+        s.roomLight = RoomLight{room.number("illuminance", 0, 200000), {xy[0], xy[1]}};
+        s.reflectance = room.number("reflectance", 0, 1);
+        room.finish();
+    }
+    const std::string adjust = root.oneOf("adjust", {"automatic", "by-hand", "skip"});
+    s.adjust = adjust == "automatic" ? AdjustMode::Automatic
+               : adjust == "by-hand" ? AdjustMode::ByHand
+                                     : AdjustMode::Skip;
+    s.controls = {root.boolean("has_brightness"), root.boolean("has_gains")};
+    if (!root.raw("link_bits").is_null())
+        s.linkBits = root.integer("link_bits", 1, 16);
+    s.tolerance = root.string("tolerance");
+    s.reference = root.has("reference") ? root.string("reference") : "lantern40"; // added later
+    s.profileTitle = root.string("profile_title");
+    s.startedAt = root.string("started_at");
+    s.seed = root.raw("seed").get<uint64_t>();
+    s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
+    if (!root.raw("start_controls").is_null())
+        s.startControls = controlsFromJson(root.object("start_controls"));
+    root.finish();
+    return s;
+}
+
+std::string profileName(const RunSetup &s)
+{
+    if (!s.profileTitle.empty())
+        return s.profileTitle;
+    const std::string luminance =
+        s.aim.luminanceCdM2 ? QString::number(*s.aim.luminanceCdM2).toStdString() : "native";
+    return s.displayName + " " + s.startedAt.substr(0, 10) + " " + whiteName(s.aim.white) + " " +
+           luminance + " " + toneName(s.aim.tone);
+}
+
+IccDate iccDate(const RunSetup &s)
+{
+    const QDateTime t = QDateTime::fromString(QString::fromStdString(s.startedAt), Qt::ISODate);
+    return {t.date().year(), t.date().month(),  t.date().day(),
+            t.time().hour(), t.time().minute(), t.time().second()};
+}
+
+} // namespace lantern::run

@@ -1,0 +1,94 @@
+#pragma once
+
+#include "core/aim/aim.h"
+#include "core/plan/adjustment.h"
+#include "core/plan/settling.h"
+#include "core/profile/profile_writer.h"
+#include "core/reading/certificate.h"
+#include "core/reading/meter_correction.h"
+#include "run/book/stage.h"
+
+#include <array>
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace lantern::run {
+
+/// Light of the room as a meter with a diffuser sees it.
+struct RoomLight {
+    double illuminanceLux = 0;
+    Chromaticity chromaticity;
+};
+
+/// Mean of several readings of the light, each counted by its illuminance. \param readings not
+/// empty
+RoomLight meanLight(const std::vector<RoomLight> &readings);
+
+/// Lightness of unprinted paper. White papers have L* 93 to 95, a reflectance of 0.83 to 0.88.
+inline constexpr double kPaperLightness = 94;
+
+/// Luminance in cd/m² of paper in light of this illuminance, matt (Lambert: reflectance E / π).
+/// \param paperLightness L* of the paper, 0..100
+double paperLuminance(double illuminanceLux, double paperLightness);
+
+enum class AdjustMode { Automatic, ByHand, Skip };
+
+/// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
+struct RunSetup {
+    RunKind kind = RunKind::Calibration;
+    qint64 referenceRun = 0;                        ///< for a check: the run it is held against
+    std::array<double, 2> patchShare = {0.1, 0.15}; ///< for a placement: the patch, of the screen
+    std::vector<std::string> skipped = {};          ///< points of the checklist left open
+    std::string displayId, displayName, serial, technology;
+    /// Metadata by which the desktop's colour service finds the display for a profile.
+    std::vector<std::pair<std::string, std::string>> mapping = {};
+    std::string meterName, correction;
+    std::optional<MeterCorrection> meterCorrection = {}; ///< put on every reading
+    CorrectionKind correctionKind = CorrectionKind::None;
+    std::optional<Certificate> certificate = {}; ///< of the meter
+    /// Known from an earlier run of this display with this meter; nothing: to be learned.
+    std::optional<Settling> settling = {};
+    bool learnsSettling = true; ///< false for meters that no light is too slow for: a person
+    Aim aim;
+    int chartPatches = 96;
+    std::vector<DeviceRgb> chartList = {}; ///< patches of the person's own instead
+    double expectedError = 0; ///< mean ΔE00: choose patches while measuring until it is expected
+    double maxMinutes = 0;    ///< of measuring, for the same; 0: no limit
+    ProfileKind profileKind = ProfileKind::Table;
+    int iccVersion = 4;
+    int grid = 33;                           ///< of table profiles
+    std::optional<RoomLight> roomLight = {}; ///< that the profile takes into account
+    double reflectance = 0;                  ///< of the screen, for it
+    AdjustMode adjust = AdjustMode::Automatic;
+    ControlCapabilities controls;
+    std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
+    std::optional<int> linkBits;
+    bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
+    std::string tolerance = "studio";
+    std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()
+    std::string profileTitle;            ///< empty: the suggested one
+    std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
+    uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
+    bool operator==(const RunSetup &) const;
+};
+
+/// The run starts with learning how long the display takes to settle.
+bool learnsSettling(const RunSetup &setup);
+
+/// "table", "matrix" or "gamma", and back.
+const char *profileKey(ProfileKind kind);
+ProfileKind profileKindByKey(const std::string &key);
+
+Json setupToJson(const RunSetup &setup);
+/// \throws Error BadInput
+RunSetup setupFromJson(const Json &json, const std::string &source);
+
+/// The profile's name: the given title, else one made of display, date and aim.
+std::string profileName(const RunSetup &setup);
+
+/// The date part of setup.startedAt for a profile's header.
+IccDate iccDate(const RunSetup &setup);
+
+} // namespace lantern::run

@@ -1,0 +1,192 @@
+#include "run/device/bench_devices.h"
+
+#include "bench/scene.h"
+#include "core/base/error.h"
+#include "run/file/files.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QFileInfo>
+
+namespace lantern::run {
+
+BenchSceneSource::BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
+    : SceneSource(parent), m_eye(eye)
+{
+    connect(eye, &BenchEye::looked, this, [this, rig](const bench::Bench::SeenColours &colours) {
+        QByteArray scene;
+        if (!colours.empty())
+            scene = QByteArray::fromStdString(
+                rig->with([&](bench::Bench &b) { return bench::sceneToJson(colours, b).dump(); }));
+        emit seen(scene);
+    });
+}
+
+BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
+    : Meter(parent), m_rig(std::move(rig)), m_eye(eye), m_wait(new QTimer(this))
+{
+    m_wait->setSingleShot(true);
+    m_wait->setTimerType(Qt::PreciseTimer);
+    connect(m_eye, &BenchEye::looked, this, &BenchMeter::onLooked);
+    connect(m_wait, &QTimer::timeout, this, [this] {
+        if (std::exchange(m_waiting, false))
+            emit waited();
+        else if (const auto *reading = std::get_if<bench::MeterReading>(&m_outcome))
+            emit readingFinished(reading->xyz, reading->integrationSeconds);
+        else
+            emit failed(std::get<MeterFault>(m_outcome), {});
+    });
+}
+
+QString BenchMeter::name() const
+{
+    return QString::fromStdString(
+        m_rig->with([](bench::Bench &b) { return b.meter().description().name; }));
+}
+
+void BenchMeter::startReading(const DeviceRgb &)
+{
+    m_looking = true;
+    ++m_looks;
+    m_eye->look();
+}
+
+void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
+{
+    if (m_looks > 0)
+        --m_looks;
+    if (!m_looking || m_looks > 0) // given up meanwhile
+        return;
+    m_looking = false;
+    if (seen.empty()) {
+        m_outcome = MeterFault::OffPatch;
+        m_wait->start(0);
+        return;
+    }
+    double seconds = 0;
+    m_outcome = m_rig->with([&](bench::Bench &b) {
+        const double before = b.clockSeconds();
+        auto outcome = b.read(seen);
+        seconds = b.clockSeconds() - before;
+        return outcome;
+    });
+    m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
+}
+
+void BenchMeter::startWait(double seconds)
+{
+    m_rig->with([&](bench::Bench &b) { b.setClockSeconds(b.clockSeconds() + seconds); });
+    m_waiting = true;
+    m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
+}
+
+void BenchMeter::cancel()
+{
+    m_waiting = false;
+    m_looking = false;
+    m_wait->stop();
+}
+
+void BenchMeter::startZero()
+{
+    m_rig->with([](bench::Bench &b) { b.meter().zero(); });
+    emit zeroed();
+}
+
+void BenchMeter::startRoom()
+{
+    const auto room = m_rig->with([](bench::Bench &b) -> std::optional<RoomLight> {
+        if (!b.meter().description().diffuser)
+            return std::nullopt;
+        return RoomLight{b.room().illuminanceLux, b.room().chromaticity};
+    });
+    if (room)
+        emit roomRead(*room);
+    else
+        emit failed(MeterFault::CannotDo, tr("it has no diffuser"));
+}
+
+QByteArray BenchMeter::state() const
+{
+    return QByteArray::fromStdString(m_rig->with([](bench::Bench &b) { return b.state().dump(); }));
+}
+
+void BenchMeter::restore(const QByteArray &state)
+{
+    if (state.isEmpty())
+        return;
+    m_rig->with([&](bench::Bench &b) {
+        b.restore(state.toStdString(), "state of the bench in the logbook");
+    });
+}
+
+void DirectEye::look()
+{
+    const auto &region = m_presenter->region();
+    if (!region || !m_rig) {
+        emit looked({{m_presenter->shownRgb(), 1.0}});
+        return;
+    }
+    emit looked(m_rig->with([&](bench::Bench &b) {
+        return bench::seenBy(b, {m_presenter->shownRgb(), region});
+    }));
+}
+
+void DirectPresenter::show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region)
+{
+    m_rgb = rgb;
+    m_region = region;
+    QMetaObject::invokeMethod(this, &PatchPresenter::shown, Qt::QueuedConnection);
+}
+
+ControlCapabilities BenchControls::capabilities() const
+{
+    return m_rig->with([](bench::Bench &b) {
+        const auto &d = b.display().description();
+        return ControlCapabilities{d.remoteControls, d.remoteControls && d.hasRgbGains};
+    });
+}
+
+std::optional<MonitorControls> BenchControls::read()
+{
+    return m_rig->with([](bench::Bench &b) -> std::optional<MonitorControls> {
+        if (!b.display().description().remoteControls)
+            return std::nullopt;
+        return b.condition().controls;
+    });
+}
+
+void BenchControls::write(const MonitorControls &controls)
+{
+    m_rig->with([&](bench::Bench &b) {
+        if (!b.display().description().remoteControls)
+            throw Error(ErrorKind::Device, b.display().description().name,
+                        "does not answer on its control channel",
+                        "Turn its controls by hand, or go on without.");
+        b.condition().controls = controls;
+    });
+}
+
+VideoLut BenchLut::read()
+{
+    return m_rig->with(
+        [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+}
+
+void BenchLut::load(const VideoLut &lut)
+{
+    m_rig->with([&](bench::Bench &b) { b.condition().lut = lut; });
+}
+
+QString FileProfileStore::install(const QByteArray &icc, const QString &)
+{
+    writeFile(m_path, icc);
+    return m_path;
+}
+
+QByteArray FileProfileStore::inUse()
+{
+    return QFileInfo::exists(m_path) ? readFile(m_path) : QByteArray();
+}
+
+} // namespace lantern::run

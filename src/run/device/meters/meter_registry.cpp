@@ -1,0 +1,69 @@
+#include "run/device/meters/meter_registry.h"
+
+#include "core/base/error.h"
+#include "run/device/meters/command_meter.h"
+#include "run/device/meters/hand_meter.h"
+
+#include <QCoreApplication>
+#include <QProcess>
+
+namespace lantern::run {
+
+const std::vector<MeterKind> &meterKinds()
+{
+    static const std::vector<MeterKind> kinds = {
+        {QStringLiteral("driver"), QCoreApplication::translate("Meters", "Driver program"),
+         QCoreApplication::translate("Meters", "program and its options"),
+         [](const QStringList &c, SceneSource *scene) -> Meter * {
+             return new DriverMeter(c.front(), c.mid(1), scene);
+         }},
+        {QStringLiteral("command"),
+         QCoreApplication::translate("Meters", "Command that prints X Y Z"),
+         QCoreApplication::translate("Meters", "command and its options"),
+         [](const QStringList &c, SceneSource *) -> Meter * {
+             return new CommandMeter(c.front(), c.mid(1));
+         }},
+        {QStringLiteral("hand"),
+         QCoreApplication::translate("Meters", "Numbers typed in by hand"),
+         {},
+         [](const QStringList &, SceneSource *) -> Meter * { return new HandMeter; }},
+    };
+    return kinds;
+}
+
+namespace {
+
+QStringList commandOf(const QString &choice)
+{
+    const qsizetype colon = choice.indexOf(QLatin1Char(':'));
+    return colon < 0 ? QStringList() : QProcess::splitCommand(choice.mid(colon + 1));
+}
+
+} // namespace
+
+const MeterKind &meterKindOf(const QString &choice)
+{
+    const QString key = choice.section(QLatin1Char(':'), 0, 0);
+    std::string known;
+    for (const MeterKind &kind : meterKinds()) {
+        known += (known.empty() ? "" : ", ") + kind.key.toStdString();
+        if (kind.key != key)
+            continue;
+        if (commandOf(choice).isEmpty() != kind.argumentHint.isEmpty())
+            throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(),
+                        kind.argumentHint.isEmpty()
+                            ? "nothing is expected after " + key.toStdString()
+                            : "the program is missing",
+                        "For example driver:/usr/lib/meters/reed or command:\"read-once -q\".");
+        return kind;
+    }
+    throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(), "is not known",
+                "Begin with one of: " + known + ".");
+}
+
+Meter *makeMeter(const QString &choice, SceneSource *scene)
+{
+    return meterKindOf(choice).make(commandOf(choice), scene);
+}
+
+} // namespace lantern::run

@@ -1,0 +1,231 @@
+#include "run/engine/reading_taker.h"
+
+#include <algorithm>
+#include <ctime>
+#include <utility>
+
+namespace lantern::run {
+
+namespace {
+
+constexpr int kPatchTimeoutMs = 10'000;
+constexpr double kNoticedSleepSeconds = 2;
+/// Outside these cd/m² a number is no light of a display.
+constexpr double kDarkestReading = -5;
+constexpr double kBrightestReading = 20'000;
+
+bool isPlausible(const XYZ &c)
+{
+    if (!isFinite(c))
+        return false;
+    return std::min({c.X, c.Y, c.Z}) >= kDarkestReading &&
+           std::max({c.X, c.Y, c.Z}) <= kBrightestReading;
+}
+
+/// Seconds this machine has been suspended since it was started.
+double secondsSlept()
+{
+    timespec awake{}, all{};
+    clock_gettime(CLOCK_MONOTONIC, &awake);
+    clock_gettime(CLOCK_BOOTTIME, &all);
+    return static_cast<double>(all.tv_sec - awake.tv_sec) +
+           static_cast<double>(all.tv_nsec - awake.tv_nsec) * 1e-9;
+}
+
+} // namespace
+
+ReadingTaker::ReadingTaker(QObject *parent)
+    : QObject(parent), m_watchdog(new QTimer(this)), m_return(new QTimer(this))
+{
+    m_watchdog->setSingleShot(true);
+    m_return->setSingleShot(true);
+    connect(m_return, &QTimer::timeout, this, &ReadingTaker::settle);
+    connect(m_watchdog, &QTimer::timeout, this, &ReadingTaker::onTimeout);
+}
+
+void ReadingTaker::setDevices(const Devices &devices)
+{
+    if (m_meter)
+        disconnect(m_meter, nullptr, this, nullptr);
+    if (m_presenter)
+        disconnect(m_presenter, nullptr, this, nullptr);
+    end();
+    m_meter = devices.meter;
+    m_presenter = devices.presenter;
+    connect(m_presenter, &PatchPresenter::shown, this, &ReadingTaker::onShown);
+    connect(m_presenter, &PatchPresenter::failed, this, [this](const QString &reason) {
+        if (m_awaiting != Awaiting::Patch)
+            return;
+        end();
+        emit failed(reason, MeterFault::None);
+    });
+    connect(m_meter, &Meter::readingFinished, this, &ReadingTaker::onReading);
+    connect(m_meter, &Meter::zeroed, this, [this] {
+        if (m_awaiting != Awaiting::Zero)
+            return;
+        end();
+        emit zeroed();
+    });
+    connect(m_meter, &Meter::waited, this, [this] {
+        if (m_awaiting == Awaiting::Settling)
+            read();
+        else if (m_awaiting == Awaiting::Time) {
+            end();
+            emit waited();
+        }
+    });
+    connect(m_meter, &Meter::roomRead, this, [this](const RoomLight &room) {
+        if (m_awaiting != Awaiting::Room)
+            return;
+        end();
+        emit roomRead(room);
+    });
+    connect(m_meter, &Meter::failed, this, [this](MeterFault fault, const QString &detail) {
+        if (isMeterAtWork())
+            fail(fault, detail);
+    });
+}
+
+void ReadingTaker::await(Awaiting what, std::optional<int> patienceMs)
+{
+    m_awaiting = what;
+    m_watchdog->stop();
+    if (patienceMs)
+        m_watchdog->start(*patienceMs);
+}
+
+void ReadingTaker::end()
+{
+    m_awaiting = Awaiting::Nothing;
+    m_watchdog->stop();
+    m_return->stop();
+}
+
+bool ReadingTaker::isMeterAtWork() const
+{
+    return m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch &&
+           m_awaiting != Awaiting::Return;
+}
+
+void ReadingTaker::setSettling(const Settling &settling, const std::optional<DeviceRgb> &before)
+{
+    m_settling = settling;
+    m_before = before;
+    m_screenLeft = true;
+}
+
+void ReadingTaker::take(const ReadPatch &patch)
+{
+    m_patch = patch;
+    m_sleptBefore = secondsSlept();
+    await(Awaiting::Patch, kPatchTimeoutMs);
+    m_presenter->show(patch.rgb, patch.region);
+}
+
+/// The screen may have shown anything since the patch before; then it has to settle from that
+/// first. That is time of the person's, not of the run's: a run that was taken up again reads the
+/// same.
+void ReadingTaker::onShown()
+{
+    if (m_awaiting != Awaiting::Patch)
+        return;
+    double extra = 0;
+    if (std::exchange(m_screenLeft, false) && !m_patch.settleSeconds)
+        extra = m_settling.waitSeconds({}, m_patch.rgb);
+    if (extra > 0) {
+        await(Awaiting::Return, std::nullopt);
+        m_return->start(static_cast<int>(1000 * extra));
+    } else
+        settle();
+}
+
+void ReadingTaker::settle()
+{
+    // Of a lit part the meter may see the black beside it.
+    const double found = m_patch.region ? m_settling.longestWaitSeconds()
+                                        : m_settling.waitSeconds(m_before, m_patch.rgb);
+    const double seconds = m_patch.settleSeconds.value_or(found);
+    m_before = m_patch.rgb;
+    if (seconds > 0) {
+        await(Awaiting::Settling, std::nullopt);
+        m_meter->startWait(seconds);
+    } else
+        read();
+}
+
+void ReadingTaker::read()
+{
+    await(Awaiting::Reading, m_meter->patienceMs());
+    m_meter->startReading(m_patch.rgb);
+}
+
+void ReadingTaker::zero()
+{
+    m_screenLeft = true;
+
+    await(Awaiting::Zero, m_meter->patienceMs());
+    m_meter->startZero();
+}
+
+void ReadingTaker::readRoom()
+{
+    await(Awaiting::Room, m_meter->patienceMs());
+    m_meter->startRoom();
+}
+
+void ReadingTaker::wait(double seconds)
+{
+    await(Awaiting::Time, std::nullopt);
+    m_meter->startWait(seconds);
+}
+
+void ReadingTaker::cancel()
+{
+    if (m_meter && isMeterAtWork())
+        m_meter->cancel();
+    m_screenLeft = true;
+    end();
+}
+
+void ReadingTaker::onReading(const XYZ &xyz, double integrationSeconds)
+{
+    if (m_awaiting != Awaiting::Reading)
+        return;
+    if (!isPlausible(xyz)) {
+        fail(MeterFault::Garbage);
+        return;
+    }
+    end();
+    if (secondsSlept() - m_sleptBefore > kNoticedSleepSeconds) {
+        emit failed(
+            tr("This computer was asleep in the middle of a reading, which was thrown away. "
+               "Let the display warm up again, then go on."),
+            MeterFault::None);
+        return;
+    }
+    emit taken(m_correction ? toXyz(*m_correction * vec(xyz)) : xyz, integrationSeconds);
+}
+
+void ReadingTaker::onTimeout()
+{
+    if (m_awaiting == Awaiting::Patch) {
+        end();
+        emit failed(tr("The patch could not be shown in time. Bring the patch window to the front, "
+                       "then go on."),
+                    MeterFault::None);
+        return;
+    }
+    m_meter->cancel();
+    fail(MeterFault::TimedOut);
+}
+
+void ReadingTaker::fail(MeterFault fault, const QString &detail)
+{
+    end();
+    QString message = QString::fromStdString(meterFaultText(fault, m_meter->name().toStdString()));
+    if (!detail.isEmpty())
+        message += tr(" (It said: %1)").arg(detail);
+    emit failed(message, fault);
+}
+
+} // namespace lantern::run

@@ -1,0 +1,73 @@
+#pragma once
+
+#include "core/plan/settling.h"
+#include "run/device/devices.h"
+
+#include <QPointer>
+#include <QTimer>
+
+namespace lantern::run {
+
+/// Takes one reading at a time: shows the patch, waits until it is really there, reads. Watches the
+/// time, the numbers and whether the machine fell asleep meanwhile.
+class ReadingTaker : public QObject {
+    Q_OBJECT
+public:
+    explicit ReadingTaker(QObject *parent = nullptr);
+
+    /// Uses their meter and presenter.
+    void setDevices(const Devices &devices);
+    /// Put on every XYZ that the meter gives.
+    void setCorrection(const std::optional<Mat3> &correction) { m_correction = correction; }
+    /// What the display was found to take after a change. \param before patch that was read last
+    /// and may have left the screen since; nothing: none, or something else has changed since
+    void setSettling(const Settling &settling, const std::optional<DeviceRgb> &before);
+
+    /// Something other than the patch changes the light: controls, a LUT.
+    void lightChanges() { m_before.reset(); }
+
+    void take(const ReadPatch &patch);
+    /// Zeroes the meter, after the person did what that needs.
+    void zero();
+    /// Reads the light of the room.
+    void readRoom();
+    /// Lets time pass.
+    void wait(double seconds);
+    /// Gives up what is under way; no signal follows.
+    void cancel();
+    [[nodiscard]] bool isBusy() const { return m_awaiting != Awaiting::Nothing; }
+
+signals:
+    void taken(const lantern::XYZ &xyz, double integrationSeconds);
+    void zeroed();
+    void waited();
+    void roomRead(const lantern::run::RoomLight &room);
+    /// \param message what was wrong and what to do
+    void failed(const QString &message, lantern::MeterFault fault);
+
+private:
+    enum class Awaiting { Nothing, Patch, Return, Settling, Reading, Zero, Room, Time };
+    [[nodiscard]] bool isMeterAtWork() const;
+    void await(Awaiting what, std::optional<int> patienceMs);
+    void end();
+    void fail(MeterFault fault, const QString &detail = {});
+    void onShown();
+    void settle();
+    void read();
+    void onReading(const XYZ &xyz, double integrationSeconds);
+    void onTimeout();
+
+    QPointer<Meter> m_meter; ///< may be deleted before its successor is told
+    QPointer<PatchPresenter> m_presenter;
+    Awaiting m_awaiting = Awaiting::Nothing;
+    QTimer *m_watchdog;
+    std::optional<Mat3> m_correction;
+    Settling m_settling;
+    ReadPatch m_patch;
+    std::optional<DeviceRgb> m_before; ///< patch read last
+    bool m_screenLeft = false;         ///< something else may have been on the screen since
+    QTimer *m_return;                  ///< after m_screenLeft
+    double m_sleptBefore = 0;          ///< seconds
+};
+
+} // namespace lantern::run

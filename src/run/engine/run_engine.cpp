@@ -1,0 +1,534 @@
+#include "run/engine/run_engine.h"
+
+#include "core/base/error.h"
+#include "run/logbook/load_results.h"
+
+#include <QDateTime>
+
+#include <algorithm>
+
+namespace lantern::run {
+
+namespace {
+
+/// White does not lose more than this from one reading to the next unless the meter has left it.
+constexpr double kFallenOff = 0.25;
+/// Mean ΔE00 between a profile and its readings from which on most of them cannot have been of the
+/// patch: displays of every kind on the bench stay below a third of it, exponent profiles included.
+constexpr double kMisfit = 6;
+
+} // namespace
+
+RunEngine::RunEngine(QString logbookPath, QObject *parent)
+    : QObject(parent), m_logbookPath(std::move(logbookPath)), m_taker(this)
+{
+    connect(&m_taker, &ReadingTaker::taken, this, &RunEngine::onReading);
+    connect(&m_taker, &ReadingTaker::failed, this, [this](const QString &message, MeterFault kind) {
+        if (m_run.status.activity == Activity::Working)
+            fault(message, kind);
+        else
+            emit errandFailed(message);
+    });
+    connect(&m_taker, &ReadingTaker::zeroed, this, &RunEngine::onZeroed);
+    connect(&m_taker, &ReadingTaker::waited, this, [this] {
+        if (m_run.status.activity != Activity::Working || !m_run.work)
+            return;
+        m_run.work->plan().acknowledge();
+        step();
+    });
+    connect(&m_taker, &ReadingTaker::roomRead, this, &RunEngine::roomRead);
+}
+
+RunEngine::~RunEngine() = default;
+
+void RunEngine::setDevices(const Devices &devices)
+{
+    m_devices = devices;
+    m_taker.setDevices(devices);
+}
+
+Logbook &RunEngine::logbook()
+{
+    if (!m_logbook)
+        m_logbook = std::make_unique<Logbook>(m_logbookPath, Logbook::Access::Write);
+    return *m_logbook;
+}
+
+void RunEngine::open()
+{
+    guarded([this] { logbook(); });
+}
+
+void RunEngine::begin(const RunSetup &setup)
+{
+    guarded([&] {
+        m_run = {};
+        RunSetup &s = m_run.results.setup = setup;
+        if (s.adjust != AdjustMode::Skip && !s.startControls && m_devices.controls)
+            s.startControls = m_devices.controls->read();
+        m_run.results.controls = s.startControls;
+        if (!s.settling)
+            s.settling = knownSettling(logbook(), s);
+        m_run.results.settling = s.settling;
+        s.learnsSettling &= m_devices.meter->readsAtOnce();
+        m_run.status.run = logbook().createRun(s);
+        m_run.status.stage = stagesOf(s.kind).front();
+        if (s.referenceRun != 0)
+            m_run.results.reference = checkReference(loadResults(logbook(), s.referenceRun));
+        emit resultsChanged(m_run.results);
+        advance();
+    });
+}
+
+void RunEngine::resumeRun(qint64 run)
+{
+    guarded([&] {
+        m_run = {};
+        RunResults results = loadResults(logbook(), run);
+        if (!results.problem.isEmpty())
+            throw Error(ErrorKind::BadInput, "this run",
+                        "cannot be taken up again: " + results.problem.toStdString(),
+                        "Start a new one.");
+        m_run.results = std::move(results);
+        m_run.status.run = run;
+        m_run.status.stage = stagesOf(m_run.results.setup.kind).front();
+        if (m_run.results.calibration) {
+            m_run.loadedLut = m_run.results.calibration->lut;
+            m_run.loadedSlot = m_run.results.calibration->slot;
+        }
+        while (m_run.status.stage != Stage::Done && logbook().isFinished(run, m_run.status.stage))
+            m_run.status.stage = stageAfter(m_run.results.setup.kind, m_run.status.stage);
+        emit resultsChanged(m_run.results);
+        restoreDevices();
+        advance();
+    });
+}
+
+/// Brings meter, controls and LUT to where the logged readings left them.
+void RunEngine::restoreDevices()
+{
+    QByteArray meterState;
+    for (const Stage stage : stagesOf(m_run.results.setup.kind))
+        for (const LoggedReading &l : logbook().readings(m_run.status.run, stage))
+            meterState = l.meterState;
+    m_devices.meter->restore(meterState);
+    if (m_run.results.setup.adjust == AdjustMode::Automatic && m_devices.controls &&
+        m_run.results.controls)
+        m_devices.controls->write(*m_run.results.controls);
+    if (m_run.loadedLut)
+        m_devices.lut->load(*m_run.loadedLut);
+    if (m_run.loadedSlot && m_devices.slot)
+        m_devices.slot->load(*m_run.loadedSlot);
+}
+
+/// Comes to rest before m_run.status.stage, or goes straight into it.
+void RunEngine::advance()
+{
+    m_run.status.patch.reset();
+    m_devices.presenter->hide();
+    if (m_run.status.stage == Stage::Done) {
+        setActivity(Activity::Finished);
+        return;
+    }
+    const RunSetup &setup = m_run.results.setup;
+    const bool errand = setup.kind != RunKind::Calibration; // begun and done in one
+    const auto goesByItself = stageEntry(m_run.status.stage).goesByItself;
+    if (m_automatic || errand || (goesByItself && goesByItself(setup))) {
+        m_run.status.activity = Activity::Waiting; // for the event loop only: nobody is asked
+        QMetaObject::invokeMethod(
+            this,
+            [this, run = m_run.status.run, stage = m_run.status.stage] {
+                if (m_run.status.run == run && m_run.status.stage == stage)
+                    proceed();
+            },
+            Qt::QueuedConnection);
+    } else
+        setActivity(Activity::Waiting);
+}
+
+void RunEngine::proceed()
+{
+    if (m_run.status.activity == Activity::Working && m_run.work && m_run.work->endByPerson())
+        return;
+    if (m_run.status.activity == Activity::Waiting)
+        startStage();
+}
+
+void RunEngine::startStage()
+{
+    guarded([this] {
+        setActivity(Activity::Working);
+        m_run.pauseRequested = false;
+        const StageEntry &entry = stageEntry(m_run.status.stage);
+        if (isMisfit()) {
+            fault(
+                tr("The readings do not fit the profile made of them: ΔE00 %1 between them in the "
+                   "mean. The meter hung beside the patch for a while, or something changed the "
+                   "display. Stop and start a new run; go on only if you want this profile.")
+                    .arg(m_run.results.profileResidual, 0, 'f', 1));
+            m_run.asking = true;
+            return;
+        }
+        if (entry.make) {
+            make();
+            return;
+        }
+        const bool knewAims = !m_run.results.aimed.empty();
+        m_run.work = entry.begin(m_run.results);
+        if (!knewAims && !m_run.results.aimed.empty())
+            emit resultsChanged(m_run.results);
+        m_run.lastWhite = 0;
+        m_run.lastReading.reset();
+        m_run.spare.clear();
+        m_taker.setCorrection(m_run.results.setup.meterCorrection
+                                  ? std::optional(m_run.results.setup.meterCorrection->matrix)
+                                  : std::nullopt);
+        m_devices.meter->setTechnology(QString::fromStdString(m_run.results.setup.technology));
+        const auto logged = logbook().readings(m_run.status.run, m_run.status.stage);
+        m_taker.setSettling(m_run.results.settling.value_or(Settling{}),
+                            logged.empty() ? std::nullopt
+                                           : std::optional(logged.back().reading.rgb));
+        const auto begun = logbook().begunVersion(m_run.status.run, m_run.status.stage);
+        if (begun && *begun != entry.version && !logged.empty())
+            setOldReadingsAside(logged);
+        else
+            bringBack(logged);
+        logbook().beginStage(m_run.status.run, m_run.status.stage, entry.version);
+        if (entry.asFound) {
+            m_devices.lut->load(VideoLut::identity());
+            if (m_devices.slot)
+                m_devices.slot->load(SlotTable::identity());
+        }
+        if (m_devices.meter->zeroesByItself())
+            m_taker.zero();
+        else
+            step();
+    });
+}
+
+/// Tells the plan what was read before the program ended, and brings the devices to where that left
+/// them.
+void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
+{
+    if (logged.empty())
+        return;
+    // The steps between the readings leave their mark on the devices: repeat the last of each.
+    std::optional<MonitorControls> controls;
+    std::optional<VideoLut> lut = m_run.loadedLut;
+    std::optional<SlotTable> slot = m_run.loadedSlot;
+    try {
+        StagePlan &plan = m_run.work->plan();
+        for (const LoggedReading &l : logged) {
+            for (PlanStep s = plan.next(); !std::holds_alternative<ReadPatch>(s); s = plan.next()) {
+                if (const auto *c = std::get_if<SetControls>(&s))
+                    controls = c->controls;
+                else if (const auto *load = std::get_if<LoadLut>(&s))
+                    lut = load->lut;
+                else if (const auto *table = std::get_if<LoadSlot>(&s))
+                    slot = table->table;
+                else if (std::holds_alternative<Finished>(s))
+                    break;
+                plan.acknowledge();
+            }
+            replay(*m_run.work, {l}, m_logbookPath.toStdString());
+        }
+    } catch (const Error &) { // the plan that asked for them is gone
+        m_run.work = stageEntry(m_run.status.stage).begin(m_run.results);
+        setOldReadingsAside(logged);
+        return;
+    }
+    m_run.work->show(m_run.results);
+    m_run.loadedLut = lut;
+    m_run.loadedSlot = slot;
+    if (controls && m_devices.controls)
+        m_devices.controls->write(*controls);
+    if (lut)
+        m_devices.lut->load(*lut);
+    if (slot && m_devices.slot)
+        m_devices.slot->load(*slot);
+}
+
+/// The stage starts anew; where its readings say the same whatever the plan, they are used again.
+void RunEngine::setOldReadingsAside(const std::vector<LoggedReading> &logged)
+{
+    logbook().setAside(m_run.status.run, m_run.status.stage);
+    const bool stand = stageEntry(m_run.status.stage).readingsStand;
+    if (stand)
+        m_run.spare = logged;
+    m_run.status.note =
+        stand ? tr("This stage was begun by another version of Bold Lantern, which read in another "
+                   "order. It starts anew; readings that fit are used again.")
+              : tr("This stage was begun by another version of Bold Lantern and starts anew. Its "
+                   "readings stay in the logbook.");
+    publishStatus();
+}
+
+/// Answers a patch from what another version's plan has read.
+bool RunEngine::takeSpare(const ReadPatch &patch)
+{
+    const auto it = std::find_if(m_run.spare.begin(), m_run.spare.end(), [&](const auto &l) {
+        return l.reading.rgb == patch.rgb && l.region == patch.region;
+    });
+    if (it == m_run.spare.end())
+        return false;
+    const LoggedReading logged = *it;
+    m_run.spare.erase(it);
+    keep(logged);
+    return true;
+}
+
+void RunEngine::onZeroed()
+{
+    if (std::exchange(m_run.zeroingByHand, false))
+        fault(
+            tr("%1 is zeroed. Hang it back on the patch, then go on.").arg(m_devices.meter->name()),
+            MeterFault::OffPatch);
+    else if (m_run.status.activity == Activity::Working && m_run.work)
+        step();
+    else
+        emit meterGreeted(m_devices.meter->name());
+}
+
+void RunEngine::step()
+{
+    if (m_taker.isBusy()) // a step that was queued before the stage was started anew
+        return;
+    guarded([this] {
+        while (m_run.work) {
+            const PlanStep next = m_run.work->plan().next();
+            if (const auto *read = std::get_if<ReadPatch>(&next)) {
+                if (m_run.pauseRequested) {
+                    m_run.pauseRequested = false;
+                    setActivity(Activity::Paused);
+                    return;
+                }
+                if (!takeSpare(*read))
+                    askForPatch(*read);
+                return;
+            }
+            if (const auto *wait = std::get_if<Wait>(&next)) {
+                m_taker.wait(wait->seconds);
+                return;
+            }
+            if (const auto *ask = std::get_if<AskPerson>(&next)) {
+                fault(QString::fromStdString(ask->message));
+                m_run.asking = true;
+                return;
+            }
+            if (const auto *set = std::get_if<SetControls>(&next)) {
+                if (m_devices.controls)
+                    m_devices.controls->write(set->controls);
+                m_run.results.controls = set->controls;
+            } else if (const auto *load = std::get_if<LoadLut>(&next)) {
+                m_devices.lut->load(load->lut);
+                m_run.loadedLut = load->lut;
+            } else if (const auto *slot = std::get_if<LoadSlot>(&next)) {
+                if (!m_devices.slot)
+                    throw Error(ErrorKind::BadInput, "display",
+                                "the monitor has no memory slot that can be reached",
+                                "Calibrate with the video LUT instead.");
+                m_devices.slot->load(slot->table);
+                m_run.loadedSlot = slot->table;
+            } else {
+                finishStage(m_run.work->result());
+                return;
+            }
+            m_taker.lightChanges();
+            m_run.work->plan().acknowledge();
+        }
+    });
+}
+
+void RunEngine::askForPatch(const ReadPatch &patch)
+{
+    m_run.status.patch = patch.rgb;
+    publishStatus();
+    m_patchClock.start();
+    m_run.region = patch.region;
+    m_run.controlsAtPatch.reset();
+    if (stageEntry(m_run.status.stage).controlsTurn && m_devices.controls)
+        m_run.controlsAtPatch = m_devices.controls->read();
+    m_taker.take(patch);
+}
+
+/// Where white is not turned by a person or by the search for the meter, it cannot go dark.
+bool RunEngine::hasFallenOff(const XYZ &xyz)
+{
+    if (!stageEntry(m_run.status.stage).whiteIsSteady ||
+        !(*m_run.status.patch == DeviceRgb{255, 255, 255}))
+        return false;
+    // A LUT may take white down to the aim on purpose, not further.
+    const double expected =
+        std::min(m_run.lastWhite, m_run.results.setup.aim.luminanceCdM2.value_or(m_run.lastWhite));
+    if (xyz.Y < kFallenOff * expected)
+        return true;
+    m_run.lastWhite = xyz.Y;
+    return false;
+}
+
+/// A patch that is far from dark gave no light at all.
+bool RunEngine::seesNothing(const XYZ &xyz) const
+{
+    const DisplayState *known = m_run.results.after    ? &*m_run.results.after
+                                : m_run.results.before ? &*m_run.results.before
+                                                       : nullptr;
+    const double white = known && known->white ? known->white->Y : m_run.lastWhite;
+    constexpr double kNotDark = 128;    // code value; a fifth of the light at least
+    constexpr double kNoLight = 0.0001; // of white; blue alone gives a hundred times as much
+    return !m_run.region && vec(*m_run.status.patch).maxCoeff() >= kNotDark && white > 0 &&
+           vec(xyz).maxCoeff() < kNoLight * white;
+}
+
+/// A meter gave the same numbers for a colour that is far from the one before: no light does that.
+/// Dark colours may be the same to a meter with few digits.
+bool RunEngine::isStuck(const XYZ &xyz) const
+{
+    if (!m_run.lastReading || !(m_run.lastReading->xyz == xyz) || m_run.region)
+        return false;
+    constexpr double kFarApart = 32, kBright = 64; // code values
+    const Vec3 now = vec(*m_run.status.patch);
+    const Vec3 before = vec(m_run.lastReading->rgb);
+    return (now - before).cwiseAbs().maxCoeff() >= kFarApart &&
+           std::max(now.maxCoeff(), before.maxCoeff()) >= kBright;
+}
+
+void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
+{
+    const QString meter = m_devices.meter->name();
+    if (hasFallenOff(xyz) || seesNothing(xyz)) {
+        fault(QString::fromStdString(meterFaultText(MeterFault::OffPatch, meter.toStdString())),
+              MeterFault::OffPatch);
+        return;
+    }
+    if (isStuck(xyz)) {
+        fault(QString::fromStdString(meterFaultText(MeterFault::Stuck, meter.toStdString())),
+              MeterFault::Stuck);
+        return;
+    }
+    guarded([&] {
+        LoggedReading logged{{*m_run.status.patch, xyz, integrationSeconds},
+                             m_devices.meter->state(),
+                             {},
+                             m_run.region,
+                             QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs),
+                             meter};
+        if (stageEntry(m_run.status.stage).controlsTurn) {
+            if (m_devices.controls)
+                logged.controls = m_devices.controls->read();
+            if (logged.controls != m_run.controlsAtPatch &&
+                m_run.controlsAtPatch) { // turned meanwhile
+                step();
+                return;
+            }
+            if (!logged.controls)
+                logged.controls = m_run.noted;
+        }
+        noteOwnCorrection();
+        keep(logged);
+    });
+}
+
+/// Commits a reading and tells the plan; the next step follows.
+void RunEngine::keep(const LoggedReading &logged)
+{
+    logbook().appendReading(m_run.status.run, m_run.status.stage, logged);
+    m_run.lastReading = logged.reading;
+    try {
+        m_run.work->accept(logged);
+    } catch (const Error &e) { // read and kept, but the aim is out of reach
+        block(QString::fromUtf8(e.what()));
+        return;
+    }
+    if (m_run.work->show(m_run.results))
+        emit resultsChanged(m_run.results);
+    m_run.pace.add(logged.reading, static_cast<double>(m_patchClock.elapsed()) / 1000);
+    emit readingTaken(m_run.status.stage, logged.reading);
+    QMetaObject::invokeMethod(this, &RunEngine::step, Qt::QueuedConnection);
+}
+
+/// A meter that corrects itself is only known to do so once it has answered.
+void RunEngine::noteOwnCorrection()
+{
+    RunSetup &s = m_run.results.setup;
+    if (s.correctionKind != CorrectionKind::None || s.meterCorrection ||
+        !m_devices.meter->correctsForTechnology())
+        return;
+    s.correctionKind = CorrectionKind::Technology;
+    s.correction = "corrected for " + s.technology + " by its driver";
+    logbook().changeSetup(m_run.status.run, s);
+}
+
+/// A stage without readings.
+void RunEngine::make()
+{
+    publishStatus();
+    StageResult result;
+    try {
+        result = stageEntry(m_run.status.stage).make(m_run.results, m_devices);
+    } catch (const Error &e) {
+        if (e.kind == ErrorKind::Device)
+            throw;
+        block(QString::fromUtf8(e.what())); // no repetition will make these readings usable
+        return;
+    }
+    finishStage(result);
+}
+
+/// Whether the profile is one that nobody would want installed without having been asked.
+bool RunEngine::isMisfit()
+{
+    return m_run.status.stage == Stage::Install && !m_acceptsMisfit && !m_run.misfitAccepted &&
+           m_run.results.profileResidual > kMisfit;
+}
+
+void RunEngine::finishStage(const StageResult &result)
+{
+    const StageEntry &entry = stageEntry(m_run.status.stage);
+    take(result, m_run.results);
+    logbook().finishStage(m_run.status.run, m_run.status.stage, entry.version, entry.keep(result),
+                          figuresOf(result, m_run.results));
+    m_run.work.reset();
+    m_run.status.note.clear();
+    m_run.status.stage = stageAfter(m_run.results.setup.kind, m_run.status.stage);
+    emit resultsChanged(m_run.results);
+    advance();
+}
+
+void RunEngine::fault(const QString &message, MeterFault kind)
+{
+    m_taker.cancel();
+    m_run.status.fault = kind;
+    setActivity(Activity::Faulted, message);
+}
+
+void RunEngine::block(const QString &message)
+{
+    m_taker.cancel();
+    m_run.work.reset();
+    m_devices.presenter->hide();
+    setActivity(Activity::Blocked, message);
+}
+
+void RunEngine::setActivity(Activity activity, const QString &message)
+{
+    m_run.status.activity = activity;
+    m_run.status.message = message;
+    if (activity != Activity::Faulted)
+        m_run.status.fault = MeterFault::None;
+    publishStatus();
+}
+
+void RunEngine::publishStatus()
+{
+    m_run.status.readingsDone = m_run.work ? m_run.work->plan().readingsDone() : 0;
+    m_run.status.readingsLeft = m_run.work ? m_run.work->plan().readingsLeft() : 0;
+    m_run.status.secondsLeft = 0;
+    if (m_run.work) {
+        const auto patches = m_run.work->plan().patchesLeft();
+        m_run.status.secondsLeft = m_run.pace.secondsFor(
+            patches, std::max(0, m_run.status.readingsLeft - static_cast<int>(patches.size())));
+    }
+    emit statusChanged(m_run.status);
+}
+
+} // namespace lantern::run

@@ -1,0 +1,177 @@
+#pragma once
+
+#include "core/base/error.h"
+#include "core/plan/time_left.h"
+#include "run/book/run_results.h"
+#include "run/device/devices.h"
+#include "run/engine/reading_taker.h"
+#include "run/logbook/logbook.h"
+#include "run/stages/stage_registry.h"
+
+#include <QElapsedTimer>
+#include <QObject>
+
+#include <memory>
+#include <optional>
+
+namespace lantern::run {
+
+/// What the engine is doing within a stage.
+enum class Activity {
+    Idle,    ///< no run
+    Waiting, ///< for proceed(), before `stage`
+    Working,
+    Paused,  ///< by the person
+    Faulted, ///< by a fault; message says what to do, resume() tries the same patch again
+    Blocked, ///< the display cannot do what the aim asks, or the like: resuming cannot help
+    Finished,
+};
+
+/// State of the engine, a plain value.
+struct RunStatus {
+    qint64 run = 0;
+    Stage stage = Stage::Ready;
+    Activity activity = Activity::Idle;
+    QString message;                     ///< of a fault
+    MeterFault fault = MeterFault::None; ///< what the meter said, if it was the meter
+    int readingsDone = 0;                ///< in this stage
+    int readingsLeft = 0;
+    double secondsLeft = 0;         ///< estimate for this stage
+    QString note;                   ///< what the person should know of this stage; may be empty
+    std::optional<DeviceRgb> patch; ///< being read
+};
+
+/// Runs the stages as a state machine driven by events. Lives in a thread of its own, together with
+/// its logbook; the devices' signals and all calls reach it through the event loop.
+class RunEngine : public QObject {
+    Q_OBJECT
+public:
+    /// \param logbookPath opened for writing in begin() or resumeRun()
+    explicit RunEngine(QString logbookPath, QObject *parent = nullptr);
+    ~RunEngine() override;
+
+    /// To be called before any run, from the engine's thread or before it starts.
+    void setDevices(const Devices &devices);
+    /// Goes from stage to stage without waiting for proceed().
+    void setAutomatic(bool automatic) { m_automatic = automatic; }
+    /// Installs profiles without asking even where the readings do not fit their model.
+    void setAcceptsMisfit(bool accepts) { m_acceptsMisfit = accepts; }
+    /// For tests of the full disk: the logbook may not grow beyond so many pages.
+    void limitLogbookPages(int pages) { logbook().limitPages(pages); }
+
+public slots:
+    /// Opens the logbook now, so that a second program is noticed at the start.
+    void open();
+    void begin(const lantern::run::RunSetup &setup);
+    void resumeRun(qint64 run);
+    /// Starts the stage that status.stage names, or ends the adjustment by hand.
+    void proceed();
+    /// After the present reading.
+    void pause();
+    void resume();
+    /// Ends the work at once; everything read is kept and the run can be taken up again.
+    void stop();
+    /// Never offers a run for resuming again; stops it first when it is the present one.
+    void abandon(qint64 run);
+    /// Turns the monitor's controls; for the adjustment.
+    void turnControls(const lantern::MonitorControls &controls);
+    /// What a person reads off a monitor that does not tell where its controls stand; for the
+    /// readings to come.
+    void noteControls(const lantern::MonitorControls &controls);
+    /// Changes how the adjustment is done, before it starts or while it is done by hand.
+    void setAdjustMode(lantern::run::AdjustMode mode);
+    /// Names the profile; before it is built.
+    void setProfileTitle(const QString &title);
+
+    /// Installs a profile that was made by eye and keeps it in the logbook; while no stage is at
+    /// work. installedByEye() follows.
+    void installByEye(const lantern::run::RunSetup &setup, const QByteArray &icc,
+                      const lantern::VideoLut &lut);
+    /// Zeroes the meter if it does that by itself, to see whether it is there; while no stage is at
+    /// work. meterGreeted() or errandFailed() follows.
+    void greetMeter();
+    /// Reads the light of the room, while no stage is at work.
+    void readRoom();
+
+signals:
+    void roomRead(const lantern::run::RoomLight &room);
+    void installedByEye();
+    void meterGreeted(const QString &name);
+    /// What was asked of the meter outside of a run did not work.
+    void errandFailed(const QString &message);
+    void statusChanged(const lantern::run::RunStatus &status);
+    void resultsChanged(const lantern::run::RunResults &results);
+    void readingTaken(lantern::run::Stage stage, const lantern::Reading &reading);
+    /// The engine could not start or had to give up; nothing read is lost.
+    void failed(const QString &message, int exitCode);
+
+private:
+    void step();
+    void startStage();
+    void finishStage(const StageResult &result);
+    void advance();
+    void make();
+    bool takeSpare(const ReadPatch &patch);
+    void bringBack(const std::vector<LoggedReading> &logged);
+    void setOldReadingsAside(const std::vector<LoggedReading> &logged);
+    bool seesNothing(const XYZ &xyz) const;
+    bool isStuck(const XYZ &xyz) const;
+    bool isMisfit();
+    void keep(const LoggedReading &logged);
+    void onReading(const XYZ &xyz, double integrationSeconds);
+    void fault(const QString &message, MeterFault kind = MeterFault::None);
+    void onZeroed();
+    void noteOwnCorrection();
+    bool hasFallenOff(const XYZ &xyz);
+    void block(const QString &message);
+    void setActivity(Activity activity, const QString &message = {});
+    void publishStatus();
+    void askForPatch(const ReadPatch &patch);
+    void restoreDevices();
+    /// Runs `work`; an Error becomes a fault (device) or failed() (logbook not open).
+    template <class F> void guarded(F &&work);
+    Logbook &logbook();
+
+    /// Everything of the run under way, replaced as a whole when another is begun.
+    struct State {
+        RunStatus status;
+        RunResults results;
+        std::unique_ptr<StageWork> work;
+        std::optional<VideoLut> loadedLut;   ///< last one asked for by a plan
+        std::optional<SlotTable> loadedSlot; ///< the same
+        bool pauseRequested = false;
+        bool zeroingByHand = false; ///< off the screen, so that it has to be hung back
+        bool asking = false;        ///< the plan, or the build, has a question to the person
+        bool misfitAccepted = false;
+        double lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
+        std::optional<Reading> lastReading; ///< to notice a meter that says the same again
+        std::optional<ScreenRegion> region; ///< lit by the present patch
+        std::optional<MonitorControls> controlsAtPatch; ///< when the present patch was asked for
+        std::optional<MonitorControls> noted;           ///< by a person
+        std::vector<LoggedReading> spare; ///< of a plan of another version; used where they fit
+        Pace pace;
+    };
+
+    QString m_logbookPath;
+    std::unique_ptr<Logbook> m_logbook;
+    Devices m_devices;
+    bool m_automatic = false;
+    bool m_acceptsMisfit = false;
+    State m_run;
+    ReadingTaker m_taker;
+    QElapsedTimer m_patchClock; ///< since the present patch was asked for
+};
+
+template <class F> void RunEngine::guarded(F &&work)
+{
+    try {
+        work();
+    } catch (const Error &e) {
+        if (m_run.status.run == 0)
+            emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
+        else
+            fault(QString::fromUtf8(e.what()));
+    }
+}
+
+} // namespace lantern::run

@@ -1,0 +1,159 @@
+// What a person asks of the engine while, before or beside a run.
+
+#include "run/engine/run_engine.h"
+
+namespace lantern::run {
+
+void RunEngine::installByEye(const RunSetup &setup, const QByteArray &icc, const VideoLut &lut)
+{
+    try {
+        const QString path =
+            m_devices.store->install(icc, QString::fromStdString(profileName(setup)));
+        m_devices.lut->load(lut);
+        const qint64 run = logbook().createRun(setup);
+        const StageEntry &entry = stageEntry(Stage::ByEye);
+        logbook().finishStage(run, entry.stage, entry.version,
+                              entry.keep(ByEyeResult{icc, lut, path.toStdString()}));
+        emit installedByEye();
+    } catch (const Error &e) {
+        emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
+    }
+}
+
+void RunEngine::greetMeter()
+{
+    if (m_run.status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter)
+        return;
+    if (m_devices.meter->zeroesByItself())
+        m_taker.zero();
+}
+
+void RunEngine::readRoom()
+{
+    if (m_run.status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter)
+        emit errandFailed(tr("The meter is busy. Pause the run first."));
+    else
+        m_taker.readRoom();
+}
+
+void RunEngine::pause()
+{
+    if (m_run.status.activity == Activity::Working && m_run.work)
+        m_run.pauseRequested = true;
+}
+
+void RunEngine::resume()
+{
+    if (m_run.status.activity == Activity::Paused) {
+        setActivity(Activity::Working);
+        step();
+    } else if (m_run.status.activity == Activity::Faulted) {
+        const bool wantsZeroing = m_run.status.fault == MeterFault::WantsZeroing;
+        setActivity(Activity::Working);
+        const bool asked = std::exchange(m_run.asking, false);
+        if (m_run.work) {
+            if (asked)
+                m_run.work->plan().acknowledge();
+            m_run.zeroingByHand = wantsZeroing;
+            if (wantsZeroing)
+                m_taker.zero();
+            else
+                step();
+        } else {
+            m_run.misfitAccepted |= asked; // the build has no other question
+            startStage();
+        }
+    }
+}
+
+void RunEngine::stop()
+{
+    if (m_run.status.run == 0)
+        return;
+    if (m_run.status.activity == Activity::Finished) { // nothing to take up again: just leave it
+        m_run.status = {};
+        publishStatus();
+        return;
+    }
+    m_taker.cancel();
+    m_run.pauseRequested = false;
+    m_run.work.reset();
+    m_devices.presenter->hide();
+    m_run.status.patch.reset();
+    setActivity(Activity::Idle);
+}
+
+void RunEngine::abandon(qint64 run)
+{
+    guarded([&] {
+        logbook().abandon(run); // first, so that whoever hears of the stop finds it done
+        if (run != m_run.status.run)
+            return;
+        stop();
+        m_run.status = {};
+        m_run.results = {};
+        emit resultsChanged(m_run.results);
+        publishStatus();
+    });
+}
+
+void RunEngine::turnControls(const MonitorControls &controls)
+{
+    guarded([&] {
+        if (m_devices.controls)
+            m_devices.controls->write(controls);
+    });
+}
+
+void RunEngine::noteControls(const MonitorControls &controls)
+{
+    m_run.noted = controls;
+    m_run.results.controls = controls;
+    emit resultsChanged(m_run.results);
+}
+
+void RunEngine::setAdjustMode(AdjustMode mode)
+{
+    if (m_run.status.run == 0 ||
+        isAfter(m_run.results.setup.kind, m_run.status.stage, Stage::Adjust))
+        return;
+    const bool atWork =
+        m_run.status.stage == Stage::Adjust && m_run.status.activity != Activity::Waiting;
+    guarded([&] {
+        RunSetup setup = m_run.results.setup;
+        setup.adjust = mode;
+        if (atWork) {
+            m_taker.cancel();
+            if (m_devices.controls)
+                if (const auto controls = m_devices.controls->read())
+                    setup.startControls = controls;
+            // The stage starts again in the new way; the readings so far belong to the old one.
+            logbook().restartStage(m_run.status.run, Stage::Adjust, setup);
+        } else
+            logbook().changeSetup(m_run.status.run, setup);
+        m_run.results.setup = setup;
+        if (atWork) {
+            m_run.results.whites.clear();
+            m_run.results.advice.reset();
+        }
+        emit resultsChanged(m_run.results);
+        if (m_run.status.activity == Activity::Working && atWork)
+            startStage();
+        else if (atWork)
+            m_run.work.reset(); // it is begun anew when the run goes on
+    });
+}
+
+void RunEngine::setProfileTitle(const QString &title)
+{
+    if (m_run.status.run == 0 ||
+        isAfter(m_run.results.setup.kind, m_run.status.stage, Stage::Build))
+        return;
+    guarded([&] {
+        m_run.results.setup.profileTitle = title.trimmed().toStdString();
+        logbook().changeSetup(m_run.status.run, m_run.results.setup);
+        emit resultsChanged(m_run.results);
+    });
+}
+
+} // namespace lantern::run

@@ -1,0 +1,60 @@
+#include "run/file/files.h"
+
+#include "core/base/error.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSaveFile>
+
+namespace lantern::run {
+
+namespace {
+
+constexpr qint64 kLargestFile = 64LL * 1024 * 1024;
+
+[[noreturn]] void cannotWrite(const QString &path, const QString &reason)
+{
+    throw Error(ErrorKind::Device, path.toStdString(), "cannot be written: " + reason.toStdString(),
+                "Check the folder's permissions and the free space on the disk.");
+}
+
+} // namespace
+
+QByteArray readFile(const QString &path)
+{
+    QFile file(path);
+    const std::string where = path.toStdString();
+    if (!file.exists())
+        throw Error(ErrorKind::BadInput, where, "there is no such file", "Check the path.");
+    if (QFileInfo(path).isDir())
+        throw Error(ErrorKind::BadInput, where, "is a folder; a file is expected");
+    if (!file.open(QIODevice::ReadOnly))
+        throw Error(ErrorKind::BadInput, where,
+                    "cannot be read: " + file.errorString().toStdString());
+    if (file.size() > kLargestFile)
+        throw Error(ErrorKind::BadInput, where, "is larger than 64 MB",
+                    "No file that this program uses is that large.");
+    const QByteArray content = file.read(kLargestFile + 1);
+    if (content.size() > kLargestFile)
+        throw Error(ErrorKind::BadInput, where, "is larger than 64 MB");
+    return content;
+}
+
+void writeFile(const QString &path, const QByteArray &content)
+{
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly))
+        cannotWrite(path, file.errorString());
+    if (file.write(content) != content.size() || !file.commit())
+        cannotWrite(path, file.errorString());
+}
+
+void makeFolder(const QString &path)
+{
+    if (!QDir().mkpath(path))
+        throw Error(ErrorKind::Device, path.toStdString(), "this folder cannot be made",
+                    "Check the permissions of the folder above it.");
+}
+
+} // namespace lantern::run

@@ -1,0 +1,134 @@
+#pragma once
+
+#include "run/book/figures.h"
+#include "run/book/logged.h"
+
+#include <QByteArray>
+#include <QLockFile>
+#include <QSqlDatabase>
+#include <QString>
+#include <QTemporaryDir>
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lantern::run {
+
+/// A line of the logbook; what the setup holds beyond it is read with setup().
+struct RunSummary {
+    qint64 id = 0;
+    RunKind kind = RunKind::Calibration;
+    QString displayId, displayName, meter;
+    QString startedAt; ///< ISO 8601, UTC
+    qint64 referenceRun = 0;
+    bool finished = false;
+    bool abandoned = false;
+};
+
+/// Which lines of the logbook; newest first.
+struct RunQuery {
+    QString displayId = {}; ///< empty: all displays
+    std::optional<RunKind> kind = RunKind::Calibration;
+    bool finishedOnly = false;
+    qint64 before = 0; ///< older than that run; 0: from the newest on
+    int atMost = 100;  ///< lines of a page
+};
+
+/// A figure of a run, for trends.
+struct DatedFigure {
+    qint64 run = 0;
+    QString takenAt; ///< of the run, ISO 8601
+    QString meter;
+    FigureRow figure;
+};
+
+/// The logbook: every run, every reading and every result, in SQLite. A call returns when what it
+/// wrote is safely on disk. All calls throw Error Device naming the file when the disk is full or
+/// the file is damaged. One object per thread.
+class Logbook {
+public:
+    static constexpr int kSchemaVersion = 4;
+
+    /// Write takes the lock that keeps a second program off and brings an older file to the present
+    /// schema; Read leaves the file as it is: an older one is brought there in a copy.
+    /// \throws Error Device when another program holds the lock
+    enum class Access { Write, Read };
+    Logbook(const QString &path, Access access);
+    ~Logbook();
+    Logbook(const Logbook &) = delete;
+    Logbook &operator=(const Logbook &) = delete;
+
+    qint64 createRun(const RunSetup &setup);
+    /// \throws Error BadInput when that row is damaged
+    [[nodiscard]] RunSetup setup(qint64 run);
+    void changeSetup(qint64 run, const RunSetup &setup);
+
+    /// Notes that a stage is begun, by a plan of that version.
+    void beginStage(qint64 run, Stage stage, int version);
+    /// The version it was begun with; nothing: it was not.
+    [[nodiscard]] std::optional<int> begunVersion(qint64 run, Stage stage);
+    void appendReading(qint64 run, Stage stage, const LoggedReading &reading);
+    /// Those that count, in the order they were taken.
+    [[nodiscard]] std::vector<LoggedReading> readings(qint64 run, Stage stage);
+    /// Readings of a plan that is gone: they stay in the logbook but count no more.
+    void setAside(qint64 run, Stage stage);
+    [[nodiscard]] std::vector<LoggedReading> readingsSetAside(qint64 run, Stage stage);
+
+    /// A stage is done: what it made and its figures, in one transaction; after the last stage of
+    /// its kind the run is finished.
+    void finishStage(qint64 run, Stage stage, int version, const KeptResult &result,
+                     const std::vector<FigureRow> &figures = {});
+    [[nodiscard]] bool isFinished(qint64 run, Stage stage);
+    /// In the order of the work.
+    [[nodiscard]] std::vector<KeptStage> finishedStages(qint64 run);
+    /// What runs of that display and meter kept of a stage, newest first, a few of them.
+    [[nodiscard]] std::vector<KeptResult> newestResults(const QString &displayId,
+                                                        const QString &meter, Stage stage);
+
+    /// Forgets the readings of a stage and stores a changed setup, in one transaction.
+    void restartStage(qint64 run, Stage stage, const RunSetup &setup);
+
+    /// Given up by the person: not offered for resuming again.
+    void abandon(qint64 run);
+
+    [[nodiscard]] std::vector<RunSummary> runs(const RunQuery &query = {});
+    /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older
+    /// ones are past.
+    [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
+    /// One figure over time, oldest first.
+    [[nodiscard]] std::vector<DatedFigure> figures(const QString &displayId, const QString &name);
+
+    [[nodiscard]] QString path() const { return m_path; }
+    /// For tests of the full disk: the file may not grow beyond so many pages.
+    void limitPages(int pages);
+
+private:
+    class Statement;
+    class Transaction;
+    void lock();
+    void open(const QString &file, bool readOnly);
+    void close();
+    int schemaVersion();
+    void createTables();
+    void migrate(int found);
+    void keepOldResults(qint64 run);
+    struct StoredStage {
+        Stage stage;
+        int version;
+        QString finishedAt;
+        KeptResult result;
+        std::vector<FigureRow> figures;
+        QString problem;
+    };
+    void store(qint64 run, const StoredStage &stored);
+    std::vector<LoggedReading> readings(qint64 run, Stage stage, bool aside);
+
+    QString m_path;
+    QString m_connection;
+    QSqlDatabase m_database;
+    std::unique_ptr<QLockFile> m_lock;
+    std::unique_ptr<QTemporaryDir> m_copy; ///< of an older file that is only read
+};
+
+} // namespace lantern::run

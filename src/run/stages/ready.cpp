@@ -1,0 +1,22 @@
+#include "run/stages/stage_kit.h"
+
+namespace lantern::run {
+
+/// Reads the display as it was found.
+StageEntry readyStage()
+{
+    StageEntry entry = entryOf<ReadyResult>(Stage::Ready);
+    entry.whiteIsSteady = true;
+    entry.asFound = true;
+    entry.readingsStand = true;
+    entry.goesByItself = learnsSettling;
+    entry.begin = [](RunResults &results) {
+        return work(PatchListPlan(statePatches()),
+                    [aim = results.setup.aim](const PatchListPlan &plan) {
+                        return ReadyResult{plan.readings(), displayState(plan.readings(), aim)};
+                    });
+    };
+    return entry;
+}
+
+} // namespace lantern::run

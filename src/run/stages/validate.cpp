@@ -1,0 +1,53 @@
+#include "run/stages/stage_kit.h"
+
+namespace lantern::run {
+
+namespace {
+
+ProfileFile profileOf(const RunResults &results)
+{
+    return {{results.profile.begin(), results.profile.end()}, "profile of this run"};
+}
+
+ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
+{
+    if (auto set = referenceByKey(results.setup.reference, profile))
+        return *set;
+    throw Error(ErrorKind::BadInput, "reference",
+                "\"" + results.setup.reference + "\" is not known");
+}
+
+} // namespace
+
+/// Proves the profile.
+StageEntry validateStage()
+{
+    StageEntry entry = entryOf<Validation>(Stage::Validate);
+    entry.whiteIsSteady = true;
+    entry.readingsStand = true;
+    entry.begin = [](RunResults &results) {
+        const ProfileFile profile = profileOf(results);
+        const ReferenceSet reference = referenceOf(results, profile);
+        if (results.aimed.empty())
+            results.aimed = aimedPatches(reference, profile);
+        ValidationRequest request{.referenceName = reference.name,
+                                  .aimed = results.aimed,
+                                  .readings = {},
+                                  .tolerance = toleranceByName(results.setup.tolerance),
+                                  .aim = results.setup.aim,
+                                  .errors = errorSources(results),
+                                  .primaries = results.after && results.after->primaries
+                                                   ? *results.after->primaries
+                                                   : kSrgbPrimaries,
+                                  .room = roomOf(results.setup)};
+        return work(PatchListPlan(validationPatches(results.aimed)),
+                    [request](const PatchListPlan &plan) {
+                        ValidationRequest complete = request;
+                        complete.readings = plan.readings();
+                        return validate(complete);
+                    });
+    };
+    return entry;
+}
+
+} // namespace lantern::run

@@ -1,0 +1,95 @@
+#include "core/colour/difference.h"
+#include "core/judge/validation.h"
+#include "core/model/display_model.h"
+#include "core/plan/adaptive_plan.h"
+#include "core/plan/chart.h"
+#include "runner.h"
+#include "toy_display.h"
+
+#include <random>
+
+using namespace lantern;
+
+class AdaptivePlanTest : public QObject {
+    Q_OBJECT
+private slots:
+    void stopsAtTheErrorAskedFor()
+    {
+        ToyDisplay display = bumpy();
+        AdaptivePlan plan({.mostPatches = 400, .expectedError = 0.12}, {});
+        display.carryOut(plan);
+        QVERIFY(!plan.history().empty());
+        QVERIFY(plan.history().back().meanDeltaE00 <= 0.12);
+        QVERIFY(plan.readingsDone() < 400);
+        QCOMPARE(plan.readingsLeft(), 0);
+        QCOMPARE(plan.history().back().patches, plan.readingsDone());
+        // What it expects is what it gets, within a factor of 1.5.
+        const double truth = trueError(display, plan.readings());
+        const double ratio = plan.history().back().meanDeltaE00 / truth;
+        QVERIFY2(ratio > 1 / 1.5 && ratio < 1.5, qPrintable(QString::number(ratio)));
+    }
+
+    void stopsAtTheNumberOrTime()
+    {
+        ToyDisplay display = bumpy();
+        AdaptivePlan few({.mostPatches = 60}, {});
+        display.carryOut(few);
+        VERIFY_NEAR(double(few.readingsDone()), 60, 3); // batches end with white
+        AdaptivePlan quick({.mostPatches = 1000, .mostSeconds = 30, .settleSeconds = 0.25}, {});
+        display.carryOut(quick);
+        QVERIFY(quick.readingsDone() > 60 && quick.readingsDone() < 120); // 0.45 s each
+    }
+
+    /// A quarter of the patches, chosen, does as well as a regular grid.
+    void beatsTheRegularGrid()
+    {
+        ToyDisplay display = bumpy();
+        const auto grid = display.read(regularGrid(6));
+        AdaptivePlan plan({.mostPatches = 216 / 4}, {});
+        display.carryOut(plan);
+        VERIFY_BELOW(trueError(display, plan.readings()), trueError(display, grid));
+    }
+
+    void sameReadingsSameChoice()
+    {
+        ToyDisplay a = bumpy();
+        ToyDisplay b = bumpy();
+        AdaptivePlan first({.mostPatches = 90}, {});
+        AdaptivePlan second({.mostPatches = 90}, {});
+        a.carryOut(first);
+        b.carryOut(second);
+        QVERIFY(first.readings() == second.readings());
+    }
+
+private:
+    using ToyDisplay = lantern::test::ToyDisplay;
+
+    static ToyDisplay bumpy()
+    {
+        ToyDisplay display;
+        display.gamma = {2.6, 2.0, 1.8};
+        display.interaction = 0.06;
+        display.ripple = 0.01;
+        return display;
+    }
+
+    static double trueError(const ToyDisplay &display, const std::vector<Reading> &readings)
+    {
+        const auto model = DisplayModel::fit(readings, {}, "toy");
+        std::mt19937_64 random(8);
+        std::vector<double> errors;
+        const XYZ white = display.show({255, 255, 255});
+        for (int i = 0; i < 2000; ++i) {
+            const DeviceRgb rgb{double(random() % 256), double(random() % 256),
+                                double(random() % 256)};
+            errors.push_back(deltaE2000(pcsLab(display.show(rgb), white), model.lab(rgb)));
+        }
+        return statistics(errors).mean;
+    }
+};
+
+namespace {
+const lantern::test::Register<AdaptivePlanTest> registered("AdaptivePlanTest");
+}
+
+#include "adaptive_plan_test.moc"

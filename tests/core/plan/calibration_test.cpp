@@ -1,0 +1,250 @@
+#include "core/base/error.h"
+#include "core/colour/difference.h"
+#include "core/plan/adjustment.h"
+#include "core/plan/calibration.h"
+#include "runner.h"
+#include "toy_display.h"
+
+#include <cmath>
+
+using namespace lantern;
+using lantern::test::ToyDisplay;
+
+class CalibrationTest : public QObject {
+    Q_OBJECT
+private slots:
+    void bringsADisplayToTheAim_data()
+    {
+        QTest::addColumn<Aim>("aim");
+        QTest::newRow("D65, 120, gamma 2.2") << Aim{};
+        QTest::newRow("D50, 80, L*")
+            << Aim{.white = DaylightWhite{5000}, .luminanceCdM2 = 80, .tone = NamedTone::LStar};
+        QTest::newRow("native white, sRGB")
+            << Aim{.white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NamedTone::Srgb};
+        QTest::newRow("blackbody, BT.1886")
+            << Aim{.white = BlackbodyWhite{6000}, .luminanceCdM2 = 100, .tone = NamedTone::Bt1886};
+        QTest::newRow("xy") << Aim{.white = Chromaticity{0.32, 0.335}, .luminanceCdM2 = 90};
+        QTest::newRow("uv, native tone")
+            << Aim{.white = UvPrime{0.199, 0.47}, .luminanceCdM2 = 90, .tone = NativeTone{}};
+        QTest::newRow("contrast 300:1") << Aim{.luminanceCdM2 = 100, .contrastRatio = 300};
+    }
+    void bringsADisplayToTheAim()
+    {
+        QFETCH(Aim, aim);
+        ToyDisplay display;
+        display.linkBits = 10;
+        CalibrationPlan plan(aim, {.linkBits = 10});
+        const int readings = display.carryOut(plan);
+        const CalibrationResult &r = plan.result();
+        QCOMPARE(plan.readingsDone(), readings);
+        QCOMPARE(plan.readingsLeft(), 0);
+        QVERIFY(r.lut.isMonotonic());
+        QCOMPARE(display.lut.value(), r.lut);
+        VERIFY_BELOW(r.meanDeltaE00, 0.2);
+        const XYZ white = display.show({255, 255, 255});
+        const Chromaticity native = chromaticity(ToyDisplay{}.show({255, 255, 255}));
+        VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(aimChromaticity(aim, native))), 0.0008);
+        if (aim.luminanceCdM2)
+            VERIFY_BELOW(std::abs(white.Y / *aim.luminanceCdM2 - 1), 0.01);
+        if (aim.contrastRatio) {
+            const double contrast = white.Y / display.show({0, 0, 0}).Y;
+            VERIFY_BELOW(std::abs(contrast / *aim.contrastRatio - 1), 0.1);
+        }
+    }
+
+    void eightBitsAreUsedWithCare()
+    {
+        ToyDisplay display;
+        display.linkBits = 8;
+        CalibrationPlan plan({.luminanceCdM2 = 150}, {.linkBits = 8});
+        display.carryOut(plan);
+        const CalibrationResult &r = plan.result();
+        VERIFY_BELOW(r.meanDeltaE00, 0.5);
+        VERIFY_BELOW(r.maxDeltaE00, 1.2);
+        QVERIFY(r.distinctLevels > 200);
+        for (int c = 0; c < 3; ++c) // every entry is a value that the link can carry
+            for (const uint16_t v : r.lut.channels[c])
+                VERIFY_NEAR(v / 257.0, std::round(v / 257.0), 1e-9);
+    }
+
+    /// A panel that rounds to few steps behind the gains: recognised, and used.
+    void stepsOfAPanelAreRecognised()
+    {
+        ToyDisplay display;
+        display.linkBits = 8;
+        display.gain = {1, 0.94, 0.88};
+        display.panelBits = 6;
+        CalibrationPlan plan({.luminanceCdM2 = 100},
+                             {.linkBits = 8, .controls = MonitorControls{100, 100, 100, 94, 88}});
+        display.carryOut(plan);
+        QCOMPARE(plan.result().panelBits, 6);
+        QVERIFY(plan.result().distinctLevels > 40);
+        ToyDisplay again = display;
+        again.lut.reset();
+        CalibrationPlan unaware({.luminanceCdM2 = 100}, {.linkBits = 8});
+        again.carryOut(unaware);
+        QVERIFY(plan.result().meanDeltaE00 < 0.8 * unaware.result().meanDeltaE00);
+        ToyDisplay smooth;
+        smooth.linkBits = 10;
+        CalibrationPlan none({.luminanceCdM2 = 100}, {.linkBits = 10});
+        smooth.carryOut(none);
+        QCOMPARE(none.result().panelBits, 0);
+    }
+
+    void calibratesIntoAMemorySlot()
+    {
+        ToyDisplay display;
+        display.linkBits = 8;
+        CalibrationPlan plan({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                             {.linkBits = 8, .intoSlot = true});
+        display.carryOut(plan);
+        const CalibrationResult &r = plan.result();
+        QVERIFY(r.slot.has_value());
+        QCOMPARE(*r.slot, display.slot.value());
+        QVERIFY(r.slot->isMonotonic());
+        QCOMPARE(r.lut, VideoLut::identity());
+        QCOMPARE(r.distinctLevels, 256);
+        VERIFY_BELOW(r.meanDeltaE00, 0.1); // no steps of the link behind the table
+    }
+
+    void sameReadingsGiveTheSameSteps()
+    {
+        ToyDisplay first, second;
+        CalibrationPlan a({}, {.linkBits = 8}), b({}, {.linkBits = 8});
+        first.carryOut(a);
+        second.carryOut(b);
+        QCOMPARE(a.result().lut, b.result().lut);
+        QCOMPARE(a.readingsDone(), b.readingsDone());
+    }
+
+    void refusesAnAimOutOfReach_data()
+    {
+        QTest::addColumn<Aim>("aim");
+        QTest::addColumn<QString>("message");
+        QTest::newRow("too bright") << Aim{.luminanceCdM2 = 400} << "no blue is left";
+        QTest::newRow("very blue white")
+            << Aim{.white = DaylightWhite{20000}, .luminanceCdM2 = 200} << "no blue is left";
+        QTest::newRow("very red white")
+            << Aim{.white = BlackbodyWhite{2500}, .luminanceCdM2 = 200} << "no red is left";
+        QTest::newRow("outside the triangle")
+            << Aim{.white = Chromaticity{0.1, 0.75}} << "outside what its primaries";
+    }
+    void refusesAnAimOutOfReach()
+    {
+        QFETCH(Aim, aim);
+        QFETCH(QString, message);
+        ToyDisplay display;
+        if (message.contains("blue") && std::holds_alternative<DaylightWhite>(aim.white) &&
+            std::get<DaylightWhite>(aim.white).kelvin == 6500)
+            display.primaries.col(2) *= 0.8;
+        CalibrationPlan plan(aim, {.linkBits = 8});
+        VERIFY_ERROR(display.carryOut(plan), message.toUtf8().constData());
+    }
+
+    void refusesADeadDisplay()
+    {
+        ToyDisplay display;
+        display.primaries.setZero();
+        CalibrationPlan plan({}, {.linkBits = 8});
+        VERIFY_ERROR(display.carryOut(plan), "the same colour");
+    }
+
+    void neverBrighterThanNative()
+    {
+        ToyDisplay display;
+        const double native = display.show({255, 255, 255}).Y;
+        CalibrationPlan plan({.white = NativeWhite{}, .luminanceCdM2 = {}}, {.linkBits = 8});
+        display.carryOut(plan);
+        QVERIFY(display.show({255, 255, 255}).Y <= native * 1.0001);
+        QVERIFY(display.show({255, 255, 255}).Y >= native * 0.98);
+    }
+
+    void adjustsTheControlsInFewReadings_data()
+    {
+        QTest::addColumn<double>("kelvin");
+        QTest::addColumn<double>("luminance");
+        QTest::newRow("D65, 120") << 6500.0 << 120.0;
+        QTest::newRow("D50, 80") << 5000.0 << 80.0;
+        QTest::newRow("D75, 100") << 7500.0 << 100.0;
+    }
+    void adjustsTheControlsInFewReadings()
+    {
+        QFETCH(double, kelvin);
+        QFETCH(double, luminance);
+        ToyDisplay display;
+        const Aim aim{.white = DaylightWhite{kelvin}, .luminanceCdM2 = luminance};
+        AdjustPlan plan(aim, {100, 100, 100, 100, 100}, {});
+        const int readings = display.carryOut(plan);
+        QVERIFY2(readings <= 12, qPrintable(QString::number(readings)));
+        const XYZ white = display.show({255, 255, 255});
+        VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(daylightNominalOf(kelvin))), 0.001);
+        VERIFY_BELOW(std::abs(white.Y / luminance - 1), 0.01);
+        // The neediest channel gives away little: gains below 100 cost levels.
+        QVERIFY(std::max({plan.controls().redGain, plan.controls().greenGain,
+                          plan.controls().blueGain}) >= 94);
+    }
+
+    void brightnessAloneLeavesLightForTheLut()
+    {
+        ToyDisplay display;
+        AdjustPlan plan({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                        {100, 100, 100, 100, 100}, {.brightness = true, .gains = false});
+        display.carryOut(plan);
+        QCOMPARE(plan.controls().blueGain, 100.0);
+        CalibrationPlan calibration({.white = DaylightWhite{5500}, .luminanceCdM2 = 100},
+                                    {.linkBits = 10});
+        display.linkBits = 10;
+        display.carryOut(calibration); // throws when the light is not there
+        VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 100 - 1), 0.011);
+    }
+
+    void handAdjustmentAdvisesTheRightWay()
+    {
+        ToyDisplay display;
+        display.primaries.col(2) *= 1.2; // too blue
+        HandAdjustPlan plan(Aim{}, {100, 100, 100, 100, 100}, {});
+        while (!plan.lastAdvice())
+            plan.accept(display.read(std::get<ReadPatch>(plan.next()).rgb));
+        const Advice first = *plan.lastAdvice();
+        QVERIFY(first.controls.blueGain < first.controls.redGain);
+        QVERIFY(first.controls.brightness < 100);
+        // Follow it: white must come nearer.
+        display.gain =
+            Vec3(first.controls.redGain, first.controls.greenGain, first.controls.blueGain) / 100;
+        display.backlight = 0.2 + 0.8 * first.controls.brightness / 100;
+        plan.setControls(first.controls);
+        plan.accept(display.read({255, 255, 255}));
+        QVERIFY(plan.lastAdvice()->deltaUv < first.deltaUv);
+        QVERIFY(!std::holds_alternative<Finished>(plan.next()));
+        plan.finish();
+        QVERIFY(std::holds_alternative<Finished>(plan.next()));
+    }
+
+    void whiteAfterScalesChannels()
+    {
+        const ToyDisplay display;
+        ToyDisplay dimmed = display;
+        dimmed.interaction = 0;
+        dimmed.black.setZero();
+        ToyDisplay base = dimmed;
+        dimmed.primaries.col(0) *= 0.9;
+        std::array<Chromaticity, 3> primaries;
+        for (int c = 0; c < 3; ++c)
+            primaries[c] = chromaticity(toXyz(base.primaries.col(c)));
+        const XYZ expected = dimmed.show({255, 255, 255});
+        const XYZ got = whiteAfter(base.show({255, 255, 255}), primaries, {0.9, 1, 1});
+        VERIFY_BELOW((vec(got) - vec(expected)).norm(), 1e-9);
+    }
+
+private:
+    static Chromaticity daylightNominalOf(double kelvin)
+    {
+        return aimChromaticity({.white = DaylightWhite{kelvin}}, {});
+    }
+};
+
+namespace {
+const lantern::test::Register<CalibrationTest> registered("CalibrationTest");
+}
+
+#include "calibration_test.moc"

@@ -1,0 +1,416 @@
+#include "core/plan/chart.h"
+#include "run/engine_rig.h"
+#include "runner.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QFile>
+#include <QTemporaryDir>
+
+using namespace lantern;
+using namespace lantern::run;
+using lantern::test::EngineRig;
+
+namespace {
+
+/// Times life: some 10 ms a reading, so that a test can step in between two of them.
+constexpr double kUnhurried = 50;
+
+} // namespace
+
+class RunEngineTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init() { m_folder = std::make_unique<QTemporaryDir>(); }
+
+    void doesTheWholeJobStageByStage()
+    {
+        EngineRig rig(logbook());
+        std::vector<Stage> waited;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (s.activity == Activity::Waiting)
+                waited.push_back(s.stage);
+        };
+        rig.engine.begin(EngineRig::setup());
+        for (int i = 0; i < 7; ++i) {
+            QVERIFY(rig.waitFor(Activity::Waiting));
+            rig.engine.proceed();
+            QVERIFY(rig.waitUntil([&] {
+                return rig.status.activity == Activity::Waiting ||
+                       rig.status.activity == Activity::Finished;
+            }));
+        }
+        QCOMPARE(rig.status.activity, Activity::Finished);
+        auto stages = stagesOf(RunKind::Calibration);
+        stages.erase(stages.begin() + 1); // Ready follows by itself what it begins with
+        QCOMPARE(waited, stages);
+        const RunResults &r = rig.results;
+        QVERIFY(r.before && r.calibration && r.after && r.validation);
+        VERIFY_BELOW(*r.after->deltaUv, 0.0015);
+        VERIFY_BELOW(std::abs(r.after->white->Y / 120 - 1), 0.02);
+        VERIFY_BELOW(r.calibration->meanDeltaE00, 0.7);
+        VERIFY_BELOW(r.validation->deltaE00.mean, 1.0);
+        QCOMPARE(r.chart.size(), measuringOrder(makeChart(48)).size());
+        // installed: file and LUT are what was built
+        QFile file(r.installedPath);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QCOMPARE(file.readAll(), r.profile);
+        QCOMPARE(rig.lut.read(), r.calibration->lut);
+    }
+
+    void proceedBeforeARunDoesNothing()
+    {
+        EngineRig rig(logbook());
+        rig.engine.proceed();
+        rig.engine.pause();
+        rig.engine.resume();
+        rig.engine.stop();
+        QCOMPARE(rig.status.activity, Activity::Idle);
+    }
+
+    void pausesAfterAReadingAndGoesOn()
+    {
+        EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
+        rig.engine.begin(EngineRig::setup());
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] { return rig.status.readingsDone >= 3; }));
+        rig.engine.pause();
+        QVERIFY(rig.waitFor(Activity::Paused));
+        const int done = rig.status.readingsDone;
+        QTest::qWait(50);
+        QCOMPARE(rig.status.readingsDone, done);
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        QCOMPARE(rig.status.stage, Stage::Adjust);
+    }
+
+    void aFaultPausesWithAdviceAndGoesOnFromTheSamePatch_data()
+    {
+        QTest::addColumn<int>("fault");
+        QTest::addColumn<QString>("advice");
+        QTest::newRow("unplugged") << int(MeterFault::Unplugged) << "Plug it in again";
+        QTest::newRow("time-out") << int(MeterFault::TimedOut) << "Check its cable";
+        QTest::newRow("garbage") << int(MeterFault::Garbage) << "no colour";
+        QTest::newRow("saturated") << int(MeterFault::Saturated) << "more light";
+        QTest::newRow("driver died") << int(MeterFault::DriverDied) << "driver";
+    }
+    void aFaultPausesWithAdviceAndGoesOnFromTheSamePatch()
+    {
+        QFETCH(int, fault);
+        QFETCH(QString, advice);
+        EngineRig rig(logbook());
+        constexpr int kForSettling = 5; // readings of a display that is steady at once
+        rig.fail(kForSettling + 5, static_cast<MeterFault>(fault));
+        rig.engine.begin(EngineRig::setup());
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY2(rig.status.message.contains(advice), qPrintable(rig.status.message));
+        QVERIFY(rig.status.message.contains(QLatin1String("Heron")));
+        const auto patch = rig.status.patch;
+        QCOMPARE(rig.status.readingsDone, 5);
+        rig.engine.resume();
+        QCOMPARE(rig.status.patch, patch);
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        QCOMPARE(rig.results.found.size(), statePatches().size());
+    }
+
+    void anAimOutOfReachBlocksWithTheReason()
+    {
+        EngineRig rig(logbook());
+        RunSetup setup = EngineRig::setup();
+        setup.aim.luminanceCdM2 = 900;
+        setup.adjust = AdjustMode::Skip;
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(setup);
+        QVERIFY(rig.waitFor(Activity::Blocked));
+        QVERIFY2(rig.status.message.contains(QStringLiteral("900 cd/m²")),
+                 qPrintable(rig.status.message));
+        QVERIFY(rig.status.message.contains(QLatin1String("aim at 24")));
+        // the readings up to there are kept
+        Logbook reader(logbook(), Logbook::Access::Read);
+        QVERIFY(reader.readings(rig.status.run, Stage::Calibrate).size() > 10);
+    }
+
+    /// The state of every device and of every file after a crash must not matter: a new engine on
+    /// the same logbook ends with the same profile.
+    void goesOnAfterACrashWithTheSameResult_data()
+    {
+        QTest::addColumn<int>("readings");
+        for (const int n : {1, 13, 14, 20, 30, 45, 62, 100, 130, 160})
+            QTest::newRow(qPrintable(QStringLiteral("killed after reading %1").arg(n))) << n;
+    }
+    void goesOnAfterACrashWithTheSameResult()
+    {
+        QFETCH(int, readings);
+        QByteArray undisturbed;
+        {
+            QTemporaryDir other;
+            EngineRig rig(other.filePath(QStringLiteral("log.sqlite")));
+            rig.engine.setAutomatic(true);
+            rig.engine.begin(EngineRig::setup());
+            QVERIFY(rig.waitFor(Activity::Finished));
+            undisturbed = rig.results.profile;
+        }
+        qint64 run = 0;
+        {
+            EngineRig rig(logbook());
+            int taken = 0;
+            bool enough = false;
+            QObject::connect(&rig.engine, &RunEngine::readingTaken, &rig.engine,
+                             [&] { enough = ++taken >= readings; });
+            rig.engine.setAutomatic(true);
+            rig.engine.begin(EngineRig::setup());
+            QVERIFY(
+                rig.waitUntil([&] { return enough || rig.status.activity == Activity::Finished; }));
+            run = rig.status.run;
+        } // everything is dropped here as it is
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        rig.engine.resumeRun(run);
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QCOMPARE(rig.results.profile.size(), undisturbed.size());
+        QVERIFY(rig.results.profile == undisturbed);
+        QVERIFY(rig.results.validation.has_value());
+    }
+
+    void stopKeepsTheRunForLaterAndAbandonDoesNot()
+    {
+        EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
+        rig.engine.begin(EngineRig::setup());
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil(
+            [&] { return rig.status.stage == Stage::Ready && rig.status.readingsDone >= 3; }));
+        rig.engine.stop();
+        QCOMPARE(rig.status.activity, Activity::Idle);
+        Logbook reader(logbook(), Logbook::Access::Read);
+        const auto unfinished = reader.unfinishedRun(QStringLiteral("north-desk"));
+        QVERIFY(unfinished.has_value());
+        QVERIFY(!reader.readings(*unfinished, Stage::Ready).empty());
+        rig.engine.resumeRun(*unfinished);
+        rig.engine.abandon(*unfinished);
+        QVERIFY(!reader.unfinishedRun().has_value());
+    }
+
+    /// Learned once for a display and a meter, waited for ever after, told in the report.
+    void settlingIsLearnedOnceForADisplayAndAMeter()
+    {
+        EngineRig rig(logbook());
+        makeSlow(rig);
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QVERIFY(rig.results.settling.has_value());
+        VERIFY_NEAR(rig.results.settling->fall.timeConstantSeconds, kFallSeconds, 0.05);
+        VERIFY_BELOW(*rig.results.after->toneError, 0.02); // 0.06 where nobody waits
+        const Settling learned = *rig.results.settling;
+        QVERIFY(reportToHtml(reportData(rig.results)).find("from bright to dark") !=
+                std::string::npos);
+        QCOMPARE(chartReadings(rig.results).keywords.count("SETTLING"), size_t(1));
+        Logbook reader(logbook(), Logbook::Access::Read);
+        QVERIFY(!reader.readings(rig.status.run, Stage::Settle).empty());
+        QCOMPARE(loadResults(reader, rig.status.run).settling.value(), learned);
+
+        const qint64 first = rig.status.run;
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitUntil(
+            [&] { return rig.status.run != first && rig.status.activity == Activity::Finished; }));
+        QVERIFY(reader.readings(rig.status.run, Stage::Settle).empty());
+        QCOMPARE(rig.results.settling.value(), learned);
+        RunSetup other = EngineRig::setup();
+        other.meterName = "Reed";
+        const qint64 second = rig.status.run;
+        rig.engine.begin(other);
+        QVERIFY(rig.waitUntil(
+            [&] { return rig.status.run != second && rig.status.stage == Stage::Adjust; }));
+        QVERIFY(!reader.readings(rig.status.run, Stage::Settle).empty());
+    }
+
+    /// A slow display's run that is taken up again waits as long as it would have.
+    void aSlowDisplaysRunGoesOnAsIfNothingHadHappened()
+    {
+        QByteArray undisturbed;
+        {
+            EngineRig rig(m_folder->filePath(QStringLiteral("whole.sqlite")));
+            makeSlow(rig);
+            rig.engine.setAutomatic(true);
+            rig.engine.begin(EngineRig::setup());
+            QVERIFY(rig.waitFor(Activity::Finished));
+            undisturbed = rig.results.profile;
+        }
+        qint64 run = 0;
+        for (const int readings : {2, 11, 40, 30}) {
+            EngineRig rig(logbook());
+            makeSlow(rig);
+            int taken = 0;
+            QObject::connect(&rig.engine, &RunEngine::readingTaken, &rig.engine, [&] { ++taken; });
+            rig.engine.setAutomatic(true);
+            if (run == 0)
+                rig.engine.begin(EngineRig::setup());
+            else
+                rig.engine.resumeRun(run);
+            QVERIFY(rig.waitUntil([&] { return taken >= readings; }));
+            run = rig.status.run;
+        }
+        EngineRig rig(logbook());
+        makeSlow(rig);
+        rig.engine.setAutomatic(true);
+        rig.engine.resumeRun(run);
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QVERIFY(rig.results.profile == undisturbed);
+    }
+
+    void adjustmentByHandGoesOnUntilThePersonIsContent()
+    {
+        EngineRig rig(logbook());
+        RunSetup setup = EngineRig::setup();
+        setup.adjust = AdjustMode::ByHand;
+        rig.engine.begin(setup);
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        rig.engine.proceed();
+        QVERIFY(
+            rig.waitUntil([&] { return rig.results.whites.size() >= 3 && rig.results.advice; }));
+        const double before = rig.results.whites.back().white.Y;
+        rig.engine.turnControls(rig.results.advice->controls);
+        QVERIFY(rig.waitUntil(
+            [&] { return std::abs(rig.results.whites.back().white.Y / 120 - 1) < 0.1; }));
+        QVERIFY(before > 200);
+        QCOMPARE(rig.status.activity, Activity::Working);
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] { return rig.status.stage == Stage::Calibrate; }));
+        QVERIFY(rig.results.controls->brightness < 75);
+    }
+
+    void handAdjustmentCanBeHandedToTheProgram()
+    {
+        EngineRig rig(logbook());
+        RunSetup setup = EngineRig::setup();
+        setup.adjust = AdjustMode::ByHand;
+        rig.engine.begin(setup);
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] { return rig.results.whites.size() >= 2; }));
+        rig.engine.setAdjustMode(AdjustMode::Automatic);
+        QVERIFY(rig.waitUntil([&] { return rig.status.stage == Stage::Calibrate; }));
+        VERIFY_BELOW(rig.results.advice->deltaUv, 0.001);
+        // and the logbook replays to the same state
+        Logbook reader(logbook(), Logbook::Access::Read);
+        const RunResults again = loadResults(reader, rig.status.run);
+        QCOMPARE(again.controls, rig.results.controls);
+    }
+
+    void aDisplayWithoutControlsSkipsTheAdjustment()
+    {
+        EngineRig rig(logbook(), "field-laptop.json");
+        RunSetup setup = EngineRig::setup();
+        setup.adjust = AdjustMode::Skip;
+        setup.startControls.reset();
+        rig.engine.begin(setup);
+        rig.engine.proceed();
+        QVERIFY(rig.waitUntil([&] { return rig.status.stage == Stage::Calibrate; }));
+        QVERIFY(rig.results.whites.empty());
+    }
+
+    void aFullDiskPausesTheRunAndLosesNothing()
+    {
+        EngineRig rig(logbook());
+        rig.meter.setSpeed(kUnhurried);
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitUntil([&] { return rig.status.readingsDone >= 3; }));
+        rig.engine.limitLogbookPages(1); // SQLite then says SQLITE_FULL as on a full disk
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY2(rig.status.message.contains(QLatin1String("disk is full")),
+                 qPrintable(rig.status.message));
+        rig.engine.limitLogbookPages(1 << 20);
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 1.0);
+    }
+
+    void aReadOnlyFolderPausesTheInstallation()
+    {
+        EngineRig rig(logbook());
+        QVERIFY(QDir(m_folder->path()).mkdir(QStringLiteral("profile.icc"))); // in the file's place
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(rig.status.stage, Stage::Install);
+        QVERIFY2(rig.status.message.contains(QLatin1String("cannot be written")),
+                 qPrintable(rig.status.message));
+        QVERIFY(QDir(m_folder->path()).rmdir(QStringLiteral("profile.icc")));
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+    }
+
+    void profileTitleIsKept()
+    {
+        EngineRig rig(logbook());
+        rig.engine.begin(EngineRig::setup());
+        rig.engine.setProfileTitle(QStringLiteral("  Herbarium, north  "));
+        rig.engine.setAutomatic(true);
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        const ProfileFile p({rig.results.profile.begin(), rig.results.profile.end()}, "p");
+        QCOMPARE(p.name(), std::string("Herbarium, north"));
+    }
+
+private:
+    static constexpr double kFallSeconds = 0.3;
+    static void makeSlow(EngineRig &rig)
+    {
+        Json json = parseJson(bench::builtInText("north-desk.json"), "north");
+        json["response"] = {{"rise_seconds", 0.1}, {"fall_seconds", kFallSeconds}};
+        rig.rig->with([&](bench::Bench &b) {
+            b = bench::Bench(bench::displayFromJson(json, "north"), "north",
+                             bench::builtInMeter("reference"), "", 3);
+        });
+    }
+    [[nodiscard]] QString logbook() const
+    {
+        return m_folder->filePath(QStringLiteral("log.sqlite"));
+    }
+
+    /// The adjustment may go back to earlier settings after its last reading.
+    void theLogbookKnowsTheSettingsThatAreLeft()
+    {
+        const QTemporaryDir folder;
+        int wentBack = 0;
+        for (const double start : {30., 45., 60., 75., 90.}) {
+            const QString file = folder.filePath(QString::number(start));
+            EngineRig rig(file);
+            RunSetup setup = EngineRig::setup();
+            setup.startControls = MonitorControls{start, 70, 96, 88, 100};
+            rig.rig->with([&](bench::Bench &b) { b.condition().controls = *setup.startControls; });
+            rig.engine.begin(setup);
+            QVERIFY(rig.waitFor(Activity::Waiting));
+            rig.engine.proceed();
+            const auto before = [&](Stage stage) {
+                return rig.waitUntil([&] {
+                    return rig.status.stage == stage && rig.status.activity == Activity::Waiting;
+                });
+            };
+            QVERIFY(before(Stage::Adjust));
+            rig.engine.proceed();
+            QVERIFY(before(Stage::Calibrate));
+            const auto left = rig.rig->with([](bench::Bench &b) { return b.condition().controls; });
+            Logbook book(file, Logbook::Access::Read);
+            const RunResults loaded = loadResults(book, rig.status.run);
+            QVERIFY(loaded.controls == left);
+            QVERIFY(rig.results.controls == left);
+            const auto last = book.readings(rig.status.run, Stage::Adjust).back().controls;
+            wentBack += last != std::optional(left);
+        }
+        QVERIFY2(wentBack > 0, "no run went back: this tests nothing");
+    }
+    std::unique_ptr<QTemporaryDir> m_folder;
+};
+
+namespace {
+const lantern::test::Register<RunEngineTest> registered("RunEngineTest");
+}
+
+#include "run_engine_test.moc"
