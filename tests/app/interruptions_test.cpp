@@ -91,7 +91,8 @@ private slots:
         QVERIFY(rig.waitFor([&] { return pause->text().contains(QLatin1String("Go on")); }));
         const int done = rig.state().status.readingsDone;
         QTest::mouseClick(pause, Qt::LeftButton);
-        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > done + 2; }));
+        QVERIFY2(rig.waitFor([&] { return rig.state().status.readingsDone > done + 2; }),
+                 qPrintable(rig.state().notice));
         QTest::mouseClick(bar->findChild<QPushButton *>(QStringLiteral("stop")), Qt::LeftButton);
         QVERIFY(rig.waitFor([&] {
             return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun;

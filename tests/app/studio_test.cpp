@@ -66,11 +66,22 @@ private slots:
 
     void aCommandMeasures()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("command:/bin/sh -c \"echo 95 100 108\""));
+        m_rig.studio->setMeterChoice(QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
         open("command.sqlite");
         beginReading();
         QVERIFY(waitUntil([&] { return state().liveReadings.size() > 3; }));
-        QCOMPARE(state().liveReadings.front().xyz.Z, 108.0);
+        VERIFY_NEAR(state().liveReadings.front().xyz.Z, 108.5, 0.5);
+    }
+
+    /// A meter that says the same of every colour is found out at the second of them.
+    void aMeterThatSticksIsFoundOut()
+    {
+        m_rig.studio->setMeterChoice(QStringLiteral("command:/bin/sh -c \"echo 95 100 108\""));
+        open("stuck.sqlite");
+        beginReading();
+        QVERIFY(waitUntil([&] { return state().status.activity == Activity::Faulted; }));
+        QVERIFY2(state().notice.contains(QLatin1String("same numbers for different colours")),
+                 qPrintable(state().notice));
     }
 
     void aDriverThatIsMissingIsNamed()

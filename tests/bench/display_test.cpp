@@ -17,7 +17,7 @@ class DisplayTest : public QObject {
 private slots:
     void newWarmWhiteIsWhatTheFileSays()
     {
-        const Display d = display(plainJson());
+        const bench::Display d = display(plainJson());
         const XYZ white = d.emitted({255, 255, 255}, d.initialCondition());
         VERIFY_NEAR(white.Y, 320, 1e-9);
         VERIFY_NEAR(chromaticity(white).x, 0.3080, 1e-12);
@@ -28,7 +28,7 @@ private slots:
     {
         Json j = plainJson();
         j["tone"]["green"] = {2.4, 0.3};
-        const Display d = display(j);
+        const bench::Display d = display(j);
         const double v = quantise(quantise(100 / 255.0, 16), 16);
         const double t = 0.7 * std::pow(v, 2.4) + 0.3 * v * v * (3 - 2 * v);
         VERIFY_NEAR(d.drive({0, 100, 0}, d.initialCondition())[1], t, 1e-15);
@@ -38,7 +38,7 @@ private slots:
     {
         Json j = plainJson();
         j["crosstalk"] = {{0, 0.1, 0}, {0, 0, 0}, {0, 0, 0.0}};
-        const Display d = display(j);
+        const bench::Display d = display(j);
         const Vec3 both = d.drive({255, 255, 0}, d.initialCondition());
         VERIFY_NEAR(both[0], 0.9, 1e-12);
         VERIFY_NEAR(both[1], 1.0, 1e-12);
@@ -49,7 +49,7 @@ private slots:
         Json j = plainJson();
         j["black_ratio"] = 0.002;
         j["leak"] = {0.5, 1, 2};
-        const Display d = display(j);
+        const bench::Display d = display(j);
         const Vec3 black = d.drive({0, 0, 0}, d.initialCondition());
         VERIFY_NEAR(black[0], 0.001, 1e-15);
         VERIFY_NEAR(black[2], 0.004, 1e-15);
@@ -58,7 +58,7 @@ private slots:
 
     void controlsAct()
     {
-        const Display d = display(plainJson());
+        const bench::Display d = display(plainJson());
         DisplayCondition c = d.initialCondition();
         c.controls.brightness = 0;
         VERIFY_NEAR(d.emitted({255, 255, 255}, c).Y, 320 * 0.15, 1e-9);
@@ -74,7 +74,7 @@ private slots:
     {
         Json j = plainJson();
         j["has_rgb_gains"] = false;
-        const Display d = display(j);
+        const bench::Display d = display(j);
         DisplayCondition c = d.initialCondition();
         c.controls.redGain = 20;
         VERIFY_NEAR(d.drive({255, 0, 0}, c)[0], 1, 1e-12);
@@ -84,7 +84,7 @@ private slots:
     {
         Json j = plainJson();
         j["hours"] = 38000;
-        const Display d = display(j);
+        const bench::Display d = display(j);
         DisplayCondition c = d.initialCondition();
         VERIFY_NEAR(d.scale(c)[2], 0.5, 1e-12); // one half-life of blue
         c.minutesOn = 0;
@@ -101,7 +101,7 @@ private slots:
     {
         Json j = plainJson();
         j["link_bits"] = 6;
-        const Display d = display(j);
+        const bench::Display d = display(j);
         DisplayCondition c = d.initialCondition();
         VERIFY_NEAR(d.drive({0, 100, 0}, c)[1],
                     std::pow(quantise(std::floor(100 / 255.0 * 63 + 0.5) / 63, 16), 2.2), 1e-12);
@@ -119,7 +119,7 @@ private slots:
 
     void memorySlotIsApplied()
     {
-        const Display d = display(plainJson());
+        const bench::Display d = display(plainJson());
         DisplayCondition c = d.initialCondition();
         SlotTable slot{};
         for (auto &table : slot.channels)
@@ -133,7 +133,7 @@ private slots:
 
     void roomLightIsReflected()
     {
-        const Display d = display(plainJson());
+        const bench::Display d = display(plainJson());
         const XYZ r = d.reflected(100, {0.3457, 0.3585});
         VERIFY_NEAR(r.Y, 0.012 * 100 / std::acos(-1.0), 1e-12);
         VERIFY_NEAR(chromaticity(r).x, 0.3457, 1e-12);
@@ -141,7 +141,7 @@ private slots:
 
     void codeValuesOutsideAreErrors()
     {
-        const Display d = display(plainJson());
+        const bench::Display d = display(plainJson());
         VERIFY_ERROR(d.emitted({256, 0, 0}, d.initialCondition()), "256 is outside 0 to 255");
         VERIFY_ERROR(d.emitted({0, -0.1, 0}, d.initialCondition()), "outside");
         VERIFY_ERROR(d.emitted({0, 0, std::nan("")}, d.initialCondition()), "outside");
@@ -258,7 +258,7 @@ private slots:
     void allGenericDisplaysAreSound()
     {
         for (const std::string &name : technologies()) {
-            const Display &d = genericDisplay(name);
+            const bench::Display &d = genericDisplay(name);
             QCOMPARE(d.description().technology, name);
             VERIFY_NEAR(d.emitted({255, 255, 255}, d.initialCondition()).Y, 250, 1e-9);
         }

@@ -54,7 +54,7 @@ private slots:
 
     void factoryMatrixIsGoodOnItsTrainingDisplay()
     {
-        const Display &generic = genericDisplay("led-phosphor");
+        const bench::Display &generic = genericDisplay("led-phosphor");
         const Meter reed(meterFromJson(reedJson(), "m"), generic, 1);
         const Vec3 white = reed.factoryMatrix() * reed.channelSignals(generic) * Vec3::Ones();
         const XYZ truth = toXyz(generic.channelXyz() * Vec3::Ones());
@@ -65,7 +65,7 @@ private slots:
     /// these are, as good as one made by readings.
     void aCorrectionFromSpectraMakesItRight()
     {
-        const Display &panel = genericDisplay("oled");
+        const bench::Display &panel = genericDisplay("oled");
         const Meter reed(meterFromJson(reedJson(), "m"), genericDisplay("led-phosphor"), 1);
         QString meterCsv = QStringLiteral("nm;X;Y;Z\n");
         QString panelCsv = QStringLiteral("nm,Red,Green,Blue\n");
@@ -132,7 +132,7 @@ private slots:
     /// chromaticity, and white its luminance.
     void fourColourCorrectionMeetsItsFourColours()
     {
-        const Display &generic = genericDisplay("oled");
+        const bench::Display &generic = genericDisplay("oled");
         Meter reed(meterFromJson(reedJson(), "m"), genericDisplay("led-phosphor"), 1);
         reed.setCorrection(generic);
         const Mat3 read = reed.correction() * reed.factoryMatrix() * reed.channelSignals(generic);

@@ -174,7 +174,12 @@ void RunEngine::startStage()
             return;
         }
         const bool knewAims = !m_run.results.aimed.empty();
-        m_run.work = entry.begin(m_run.results);
+        try {
+            m_run.work = entry.begin(m_run.results);
+        } catch (const Error &e) { // what the stages before it brought is not enough for it
+            block(QString::fromUtf8(e.what()));
+            return;
+        }
         if (!knewAims && !m_run.results.aimed.empty())
             emit resultsChanged(m_run.results);
         m_run.lastWhite = 0;

@@ -261,8 +261,7 @@ private slots:
             db.setDatabaseName(out + QStringLiteral("/run.sqlite"));
             QVERIFY(db.open());
             QSqlQuery query(db);
-            QVERIFY(query.exec(QStringLiteral("DELETE FROM stage WHERE stage = %1")
-                                   .arg(static_cast<int>(run::Stage::Build))) &&
+            QVERIFY(query.exec(QStringLiteral("DELETE FROM stage WHERE stage = 'build'")) &&
                     query.numRowsAffected() == 1);
         }
         QSqlDatabase::removeDatabase(out);

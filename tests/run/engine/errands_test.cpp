@@ -1,4 +1,5 @@
 #include "core/base/error.h"
+#include "core/reading/meter_correction.h"
 #include "run/engine_rig.h"
 
 #include <nlohmann/json.hpp>
@@ -231,9 +232,18 @@ private slots:
         rig.engine.setDevices({first.get(), &rig.presenter, &rig.controls, &rig.lut, &rig.store});
         first.reset();
         rig.engine.setDevices({&rig.meter, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
-        rig.engine.begin(errand(RunKind::Check)); // nothing to hold it against, but it reads
+        rig.engine.begin(errand(RunKind::FourColours));
         QVERIFY(rig.waitFor(Activity::Finished));
-        QVERIFY(!rig.results.check.has_value());
+        QCOMPARE(rig.results.fourColours.size(), correctionPatches().size());
+    }
+
+    void aCheckWithNothingToHoldItAgainstIsRefused()
+    {
+        EngineRig rig(path("no-reference.sqlite"));
+        rig.engine.begin(errand(RunKind::Check));
+        QVERIFY(rig.waitFor(Activity::Blocked));
+        QVERIFY2(rig.status.message.contains(QLatin1String("no profile")),
+                 qPrintable(rig.status.message));
     }
 
     void aTurnInMidReadingTeachesNothing()
