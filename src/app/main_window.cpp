@@ -8,7 +8,9 @@
 #include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDir>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QMenuBar>
@@ -25,6 +27,7 @@ namespace {
 constexpr QSize kHome(1280, 800);
 constexpr QSize kSmallest(1080, 700);
 const char *kGeometryKey = "window/geometry";
+const char *kReportFolderKey = "report/folder";
 
 } // namespace
 
@@ -392,15 +395,21 @@ void MainWindow::chooseMeter(const QString &key)
 
 void MainWindow::saveReport()
 {
-    if (!m_session->state().results.validation) {
+    if (!m_session->state().shown().validation) {
         m_session->setNotice(tr("There is no complete run to report yet."));
         return;
     }
+    QString start = QSettings().value(QLatin1String(kReportFolderKey)).toString();
+    if (!QFileInfo(start).isDir())
+        start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    if (!QFileInfo(start).isDir()) // a folder that does not exist cannot be chosen
+        start = QDir::homePath();
     const QString folder = QFileDialog::getExistingDirectory(
-        this, tr("Folder for profile, readings and report"),
-        QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation));
-    if (!folder.isEmpty())
-        m_session->saveReport(folder);
+        this, tr("Folder for profile, readings and report"), start);
+    if (folder.isEmpty())
+        return;
+    QSettings().setValue(QLatin1String(kReportFolderKey), folder);
+    m_session->saveReport(folder);
 }
 
 void MainWindow::closeEvent(QCloseEvent *event)

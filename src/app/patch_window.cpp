@@ -132,11 +132,13 @@ WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
         });
 }
 
-void WindowPresenter::show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region)
+void WindowPresenter::show(run::Request request, const DeviceRgb &rgb,
+                           const std::optional<ScreenRegion> &region)
 {
     const auto whole = [](double v) { return static_cast<int>(std::lround(v)); };
     const QColor colour(whole(rgb.r), whole(rgb.g), whole(rgb.b));
-    QMetaObject::invokeMethod(this, [this, colour, region] { showHere(colour, region); });
+    QMetaObject::invokeMethod(
+        this, [this, request, colour, region] { showHere(request, colour, region); });
 }
 
 void WindowPresenter::hide()
@@ -167,9 +169,11 @@ QRect WindowPresenter::lookedAt() const
     return around(m_field.mapToGlobal(middle), kSeenSide);
 }
 
-void WindowPresenter::showHere(const QColor &colour, const std::optional<ScreenRegion> &region)
+void WindowPresenter::showHere(run::Request request, const QColor &colour,
+                               const std::optional<ScreenRegion> &region)
 {
     m_waiting = true;
+    m_request = request;
     m_since.start();
     m_region = region;
     if (region) {
@@ -202,12 +206,14 @@ void WindowPresenter::check()
     m_waiting = false;
     m_checkTimer.stop();
     if (same)
-        emit shown();
+        emit shown(m_request);
     else if (seen.isNull())
-        emit failed(tr("The patch is on no screen: its display was unplugged or switched off. "
+        emit failed(m_request,
+                    tr("The patch is on no screen: its display was unplugged or switched off. "
                        "Connect it again, then go on."));
     else
-        emit failed(tr("Something covers the patch or changes its colour on the way to the screen. "
+        emit failed(m_request,
+                    tr("Something covers the patch or changes its colour on the way to the screen. "
                        "Bring the patch to the front, switch off night light, then go on."));
 }
 

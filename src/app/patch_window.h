@@ -74,7 +74,7 @@ class WindowPresenter : public run::PatchPresenter {
 public:
     /// \param window not owned; lives in the interface thread as this object does
     explicit WindowPresenter(PatchWindow *window, QObject *parent = nullptr);
-    void show(const DeviceRgb &rgb,
+    void show(run::Request request, const DeviceRgb &rgb,
               const std::optional<ScreenRegion> &region) override; ///< from any thread
     void hide() override;                                          ///< from any thread
 
@@ -86,7 +86,8 @@ public:
     [[nodiscard]] ColourWindow *window() const;
 
 private:
-    void showHere(const QColor &colour, const std::optional<ScreenRegion> &region);
+    void showHere(run::Request request, const QColor &colour,
+                  const std::optional<ScreenRegion> &region);
     void check();
 
     PatchWindow *m_patch;
@@ -96,6 +97,7 @@ private:
     QTimer m_checkTimer;
     QElapsedTimer m_since;
     bool m_waiting = false;
+    run::Request m_request = 0;
 };
 
 } // namespace lantern::app

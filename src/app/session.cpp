@@ -37,7 +37,8 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_logbookPath(logbookPath),
       m_shelf(QFileInfo(logbookPath).absolutePath() + QStringLiteral("/aims")),
       m_meters(QFileInfo(logbookPath).absolutePath() + QStringLiteral("/meters")),
-      m_engine(new run::RunEngine(logbookPath))
+      m_engine(new run::RunEngine(logbookPath)),
+      m_history(new HistoryReader(logbookPath))
 {
     m_state.aim = aimPresets().front();
     m_state.displays = m_workplace->displays();
@@ -45,6 +46,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, &Session::changed);
     connectEngine();
+    connectHistory();
     connectWorkplace();
 }
 
@@ -68,9 +70,7 @@ void Session::connectEngine()
     connect(this, &Session::byEyeRequested, m_engine, &run::RunEngine::installByEye);
     connect(m_engine, &run::RunEngine::installedByEye, this, [this] {
         readLogbook();
-        refreshProfileInUse();
-        if (m_state.byEye)
-            setNotice(tr("The profile made by eye is installed and in use."));
+        setNotice(tr("The profile made by eye is installed and in use."));
     });
     connect(this, &Session::roomRequested, m_engine, &run::RunEngine::readRoom);
     connect(m_engine, &run::RunEngine::resultsChanged, this, [this](const run::RunResults &r) {
@@ -102,12 +102,24 @@ void Session::connectEngine()
         }
         setNotice(message);
     });
+    // An older logbook is brought to the present form first; readers see it then.
+    connect(m_engine, &run::RunEngine::opened, this, [this] { selectDisplay(m_state.selected); });
     connect(m_engine, &run::RunEngine::readingTaken, this, &Session::onReading);
     connect(m_engine, &run::RunEngine::failed, this, [this](const QString &message) {
         m_beginning = false;
         setNotice(message);
     });
     m_thread.start();
+}
+
+void Session::connectHistory()
+{
+    m_history->moveToThread(&m_historyThread);
+    connect(&m_historyThread, &QThread::finished, m_history, &QObject::deleteLater);
+    connect(this, &Session::historyWanted, m_history, &HistoryReader::read);
+    connect(m_history, &HistoryReader::told, this,
+            qOverload<const HistoryAnswer &>(&Session::takeHistory));
+    m_historyThread.start();
 }
 
 void Session::connectWorkplace()
@@ -124,13 +136,16 @@ Session::~Session()
 {
     emit stopRequested();
     m_thread.quit();
+    m_historyThread.quit();
     m_thread.wait();
+    m_historyThread.wait();
 }
 
 void Session::start()
 {
-    QMetaObject::invokeMethod(m_engine, &run::RunEngine::open, Qt::BlockingQueuedConnection);
-    selectDisplay(m_state.selected);
+    m_state.readingHistory = true;
+    QMetaObject::invokeMethod(m_engine, &run::RunEngine::open);
+    publish();
 }
 
 void Session::setPreparing(bool preparing)
@@ -139,73 +154,64 @@ void Session::setPreparing(bool preparing)
     publish();
 }
 
+/// Asks the logbook; takeHistory() follows.
 void Session::readLogbook()
 {
+    HistoryQuestion question{++m_questions, {}, m_state.status.run};
+    for (const DisplayCard &card : m_state.displays)
+        question.displayIds << card.id;
+    m_state.readingHistory = true;
+    emit historyWanted(question);
+}
+
+void Session::takeHistory(const HistoryAnswer &answer)
+{
+    if (answer.number != m_questions)
+        return; // another one is on its way
+    m_state.readingHistory = false;
     m_state.lastTime.reset();
     m_state.lastRun = 0;
     m_state.unfinishedRun.reset();
-    try {
-        if (!m_reader && QFileInfo::exists(m_logbookPath))
-            m_reader = std::make_unique<run::Logbook>(m_logbookPath, run::Logbook::Access::Read);
-        if (!m_reader)
-            return;
-        for (size_t i = 0; i < m_state.displays.size(); ++i) {
-            DisplayCard &card = m_state.displays[i];
-            const bool selected = static_cast<int>(i) == m_state.selected;
-            card.lastMean.reset();
-            card.lastValidated.reset();
-            for (const run::RunSummary &line : m_reader->runs(
-                     {.displayId = card.id, .finishedOnly = true, .atMost = selected ? 2 : 1})) {
-                const run::RunResults r = run::loadResults(*m_reader, line.id);
-                if (!card.lastValidated && r.validation)
-                    describeLastRun(card, r);
-                if (selected && line.id != m_state.status.run) {
-                    m_state.lastTime = r;
-                    m_state.lastRun = line.id;
-                    break;
-                }
-            }
-            if (selected)
-                m_state.unfinishedRun = m_reader->unfinishedRun(card.id);
-        }
-        readChecks();
-        readByEye();
-    } catch (const Error &e) {
-        setNotice(QString::fromUtf8(e.what()));
-    }
-}
-
-/// The newest check of the selected display, if it was held against its newest run.
-void Session::readChecks()
-{
     m_state.check.reset();
     m_state.checkedAt.reset();
-    const QString id = m_state.displays[m_state.selected].id;
-    for (const run::RunSummary &line :
-         m_reader->runs({.displayId = id, .kind = run::RunKind::Check, .finishedOnly = true})) {
-        if (line.referenceRun != m_state.lastRun)
-            continue;
-        m_state.check = run::loadResults(*m_reader, line.id).check;
-        m_state.checkedAt = QDateTime::fromString(line.startedAt, Qt::ISODate);
-        return;
-    }
+    m_state.byEye.reset();
+    QStringList problems;
+    for (const DisplayHistory &history : answer.displays)
+        for (size_t i = 0; i < m_state.displays.size(); ++i)
+            if (m_state.displays[i].id == history.displayId) {
+                takeHistory(history, m_state.displays[i], static_cast<int>(i) == m_state.selected);
+                problems << history.problems;
+            }
+    if (!answer.problem.isEmpty())
+        m_state.notice = answer.problem;
+    else if (!problems.isEmpty())
+        m_state.notice =
+            tr("Parts of the logbook cannot be read; the rest is whole. %1").arg(problems.front());
+    if (std::exchange(m_putBackThen, false))
+        putBack();
+    refreshProfileInUse();
+    publish();
 }
 
-void Session::readByEye()
+void Session::takeHistory(const DisplayHistory &history, DisplayCard &card, bool selected)
 {
-    m_state.byEye.reset();
-    DisplayCard &card = m_state.displays[m_state.selected];
-    for (const run::RunSummary &line : m_reader->runs({.displayId = card.id,
-                                       .kind = run::RunKind::ByEye,
-                                       .finishedOnly = true,
-                                       .atMost = 1})) {
-        if (line.id < m_state.lastRun)
-            continue;
-        m_state.byEye = run::loadResults(*m_reader, line.id);
+    card.lastMean.reset();
+    card.lastValidated.reset();
+    card.mark = Mark::NotMeasured;
+    if (history.newest && history.newest->validation)
+        describeLastRun(card, *history.newest);
+    if (history.byEye) {
         card.mark = Mark::ByEye;
         card.lastMean.reset();
-        return;
     }
+    if (!selected)
+        return;
+    m_state.lastTime = history.lastTime;
+    m_state.lastRun = history.lastRun;
+    m_state.unfinishedRun = history.unfinishedRun;
+    m_state.check = history.check;
+    m_state.checkedAt = history.checkedAt;
+    m_state.byEye = history.byEye;
 }
 
 /// Displays came or went. A run on one that went is stopped and kept; it goes on when it is back.
@@ -242,7 +248,8 @@ void Session::takeDevices()
     try {
         const run::Devices devices = m_workplace->devices(m_state.selected, &m_thread);
         QMetaObject::invokeMethod(m_engine, [this, devices] { m_engine->setDevices(devices); });
-        emit greetRequested();
+        if (m_workplace->readyFacts(m_state.selected).meterAnswers) // else there is none
+            emit greetRequested();
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
@@ -276,10 +283,12 @@ void Session::selectDisplay(int index)
     m_state.fourColours.clear();
     m_ticked.clear();
     m_workplace->patchWindow()->forgetPlace();
+    m_state.lastTime.reset(); // of the display before
+    m_state.byEye.reset();
+    m_state.unfinishedRun.reset();
+    m_putBackThen = true;
     readLogbook();
     takeDevices();
-    putBack();
-    refreshProfileInUse();
     publish();
 }
 
@@ -422,7 +431,7 @@ void Session::refreshProfileInUse()
 void Session::saveReport(const QString &folder)
 {
     try {
-        run::writeOutputs(m_state.results, folder);
+        run::writeOutputs(m_state.shown(), folder);
         setNotice(
             tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
     } catch (const Error &e) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/history.h"
 #include "app/session_state.h"
 #include "app/workplace/workplace.h"
 #include "core/plan/by_eye.h"
@@ -90,6 +91,7 @@ signals:
     void changed();
     void reportWanted(); ///< the person wants to choose a folder
     void displaysChanged();
+    void historyWanted(const lantern::app::HistoryQuestion &question);
     // to the engine's thread
     void beginRequested(const lantern::run::RunSetup &setup);
     void resumeRunRequested(qint64 run);
@@ -118,9 +120,10 @@ private:
     void onStatus(const run::RunStatus &status);
     void onReading(run::Stage stage, const Reading &reading);
     void readLogbook();
-    void readChecks();
-    void readByEye();
+    void takeHistory(const HistoryAnswer &answer);
+    void takeHistory(const DisplayHistory &history, DisplayCard &card, bool selected);
     void connectEngine();
+    void connectHistory();
     void connectWorkplace();
     void onDisplaysChanged();
     void addMeterFacts(run::RunSetup &setup) const;
@@ -142,8 +145,11 @@ private:
     QUndoStack m_undo;
     QThread m_thread;
     run::RunEngine *m_engine; ///< lives in m_thread
-    std::unique_ptr<run::Logbook> m_reader;
-    QTimer m_publish; ///< coalesces changes to a bounded rate
+    QThread m_historyThread;
+    HistoryReader *m_history;   ///< lives in m_historyThread
+    quint64 m_questions = 0;    ///< asked of the logbook; answers to older ones are dropped
+    bool m_putBackThen = false; ///< when the history is known
+    QTimer m_publish;           ///< coalesces changes to a bounded rate
 };
 
 } // namespace lantern::app

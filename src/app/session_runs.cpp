@@ -94,8 +94,9 @@ void Session::checkFirst()
 {
     if (m_state.hasRun() && m_state.status.activity == Activity::Finished) {
         emit stopRequested(); // the run just made is the one to check against
-        m_state.status = {};
-        m_state.results = {};
+        m_state.lastTime = std::exchange(m_state.results, {});
+        m_state.lastRun = std::exchange(m_state.status, {}).run;
+        m_state.check.reset();
         readLogbook();
     }
     if (!m_state.lastTime) {
@@ -133,6 +134,9 @@ void Session::finishErrand()
     case RunKind::ByEye:
         break; // installed without a run of stages
     case RunKind::Check:
+        m_state.check = r.check;
+        m_state.checkedAt =
+            QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
         readLogbook();
         m_state.view = ViewId::Check;
         break;

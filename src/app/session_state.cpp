@@ -70,9 +70,8 @@ ViewId viewOf(run::Stage stage)
     return ViewId::Profile;
 }
 
-DisplayState presentState(const SessionState &state)
+DisplayState presentState(const run::RunResults &r)
 {
-    const run::RunResults &r = state.results;
     if (r.validation && r.validation->state.black && r.after) { // newer, but fewer patches
         DisplayState now = r.validation->state;
         now.greys = r.after->greys;

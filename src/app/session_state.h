@@ -104,8 +104,9 @@ struct SessionState {
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
     bool freshRunWanted = false;             ///< the person chose a new run instead
     ProfileInUse inUse;
-    QString notice;         ///< an error or a finished errand, under the main action
-    bool preparing = false; ///< the demo's earlier runs are being made
+    QString notice;              ///< an error or a finished errand, under the main action
+    bool readingHistory = false; ///< the logbook has been asked and has not answered yet
+    bool preparing = false;      ///< the demo's earlier runs are being made
 
     /// A run that is more than a small errand has been begun.
     [[nodiscard]] bool hasRun() const
@@ -119,6 +120,23 @@ struct SessionState {
         return results.setup.kind != run::RunKind::Calibration &&
                status.activity != run::Activity::Idle && status.activity != run::Activity::Finished;
     }
+    /// Views show a run of another day: none is under way or has just ended.
+    [[nodiscard]] bool showsEarlierRun() const
+    {
+        const bool ofToday =
+            hasRun() || (results.setup.kind == run::RunKind::Calibration && !results.found.empty());
+        return !ofToday && lastTime.has_value();
+    }
+    /// The run that views are about: the one under way, else the newest finished one.
+    [[nodiscard]] const run::RunResults &shown() const
+    {
+        return showsEarlierRun() ? *lastTime : results;
+    }
+    /// The aim that belongs to it; before any run the one chosen.
+    [[nodiscard]] const Aim &shownAim() const
+    {
+        return hasRun() || showsEarlierRun() ? shown().setup.aim : aim;
+    }
     [[nodiscard]] bool isMeasuring() const
     {
         return status.activity == run::Activity::Working ||
@@ -130,8 +148,8 @@ struct SessionState {
 /// The view that shows what a stage does.
 ViewId viewOf(run::Stage stage);
 
-/// Display state as far as the run knows it now: after the chart, else after calibration, else from
+/// Display state as far as a run knows it now: after the chart, else after calibration, else from
 /// the last white.
-DisplayState presentState(const SessionState &state);
+DisplayState presentState(const run::RunResults &results);
 
 } // namespace lantern::app

@@ -44,8 +44,7 @@ void answerByHand(HandMeter &meter)
                 std::cerr << "X Y Z of " << shortNumber(shown.r) << ' ' << shortNumber(shown.g)
                           << ' ' << shortNumber(shown.b) << "? " << std::flush;
                 if (!std::getline(std::cin, line)) {
-                    emit meter.failed(MeterFault::TimedOut,
-                                      QObject::tr("standard input has ended"));
+                    meter.giveUp(QObject::tr("standard input has ended"));
                     return;
                 }
                 if (const auto xyz = xyzFromOutput(QByteArray::fromStdString(line))) {
@@ -269,9 +268,13 @@ int run(const RunOptions &o)
     }
 
     RunEngine engine(logbookPath);
-    engine.setDevices({meter.get(), &presenter,
-                       setup.adjust == AdjustMode::Skip ? nullptr : &controls, &lut, &store,
-                       setup.intoSlot ? &slot : nullptr});
+    Devices devices{keptElsewhere(*meter), keptElsewhere(presenter), nullptr,
+                    keptElsewhere(lut),    keptElsewhere(store),     nullptr};
+    if (setup.adjust != AdjustMode::Skip)
+        devices.controls = keptElsewhere(controls);
+    if (setup.intoSlot)
+        devices.slot = keptElsewhere(slot);
+    engine.setDevices(devices);
     engine.setAutomatic(true);
     RunResults results;
     std::optional<Error> error;

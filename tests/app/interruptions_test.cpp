@@ -150,10 +150,12 @@ private slots:
         QTest::qWait(60);
         QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
         rig.session->selectDisplay(0);
+        QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
         QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
         rig.session->discardRun();
         QTest::qWait(60);
         rig.session->selectDisplay(0);
+        QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
         QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
     }
 

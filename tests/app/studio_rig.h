@@ -27,7 +27,7 @@ public:
         if (!QTest::qWaitForWindowExposed(window.get()))
             return false;
         session->start();
-        return true;
+        return waitUntil([this] { return !state().readingHistory; });
     }
     void close()
     {

@@ -66,7 +66,8 @@ private slots:
 
     void aCommandMeasures()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
+        m_rig.studio->setMeterChoice(
+            QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
         open("command.sqlite");
         beginReading();
         QVERIFY(waitUntil([&] { return state().liveReadings.size() > 3; }));

@@ -35,6 +35,7 @@ public:
         (void)QTest::qWaitForWindowExposed(window.get());
         session->start();
         demo->setSpeed(speed);
+        waitUntil([this] { return !state().readingHistory; });
         QTest::qWait(50);
     }
     ~WindowRig()

@@ -28,7 +28,7 @@ struct EngineRig {
           store(QFileInfo(logbook).path() + QStringLiteral("/profile.icc")),
           engine(logbook)
     {
-        engine.setDevices({&meter, &presenter, &controls, &lut, &store});
+        engine.setDevices(devices(meter));
         QObject::connect(&engine, &run::RunEngine::statusChanged, [this](const run::RunStatus &s) {
             status = s;
             if (onStatus)
@@ -38,6 +38,14 @@ struct EngineRig {
                          [this](const run::RunResults &r) { results = r; });
         QObject::connect(&engine, &run::RunEngine::failed,
                          [this](const QString &m, int) { failure = m; });
+    }
+
+    /// The rig's devices with this meter.
+    run::Devices devices(run::Meter &with)
+    {
+        return {run::keptElsewhere(with),     run::keptElsewhere(presenter),
+                run::keptElsewhere(controls), run::keptElsewhere(lut),
+                run::keptElsewhere(store),    nullptr};
     }
 
     [[nodiscard]] static run::RunSetup setup()

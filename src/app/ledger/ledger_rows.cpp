@@ -291,7 +291,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 {
     const run::RunResults &r = state.results;
     const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
-    Sources s{r.before, presentState(state), {}};
+    Sources s{r.before, presentState(state.results), {}};
     if (state.lastTime)
         s.last = state.lastTime->after;
     const Marks marks(state, *s.now, aim);

@@ -2,12 +2,16 @@
 
 #include "app/theme.h"
 
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QLocale>
 #include <QScrollArea>
 
 namespace lantern::app {
 
 View::View(const QString &title, const QString &explanation, Session *session)
     : m_session(session),
+      m_date(makeLabel(QString(), theme::kNormal, theme::kBright)),
       m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
       m_body(new QVBoxLayout)
 {
@@ -26,11 +30,27 @@ View::View(const QString &title, const QString &explanation, Session *session)
     auto *all = new QVBoxLayout(page);
     all->setContentsMargins(24, 14, 16, 12);
     all->setSpacing(2);
-    all->addWidget(makeLabel(title, theme::kHeading, theme::kBright, QFont::DemiBold));
+    auto *heading = new QHBoxLayout;
+    heading->addWidget(makeLabel(title, theme::kHeading, theme::kBright, QFont::DemiBold));
+    heading->addStretch(1);
+    m_date->setObjectName(QStringLiteral("shownDate"));
+    heading->addWidget(m_date);
+    all->addLayout(heading);
     m_explanation->setWordWrap(true);
     all->addWidget(m_explanation);
     m_body->setContentsMargins(0, 8, 0, 0);
     all->addLayout(m_body, 1);
+}
+
+void View::showDate(const SessionState &state)
+{
+    m_date->setVisible(state.showsEarlierRun());
+    if (!state.showsEarlierRun())
+        return;
+    const QDateTime at =
+        QDateTime::fromString(QString::fromStdString(state.shown().setup.startedAt), Qt::ISODate);
+    m_date->setText(tr("Run of %1").arg(QLocale().toString(at.toLocalTime(), QLocale::LongFormat)));
+    m_date->setToolTip(tr("The newest finished run of this display. No run is under way."));
 }
 
 QLabel *makeLabel(const QString &text, double points, const QColor &colour, QFont::Weight weight)

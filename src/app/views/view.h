@@ -22,10 +22,13 @@ protected:
     /// Room for the view's own parts below title and explanation.
     QVBoxLayout *body() { return m_body; }
     void setExplanation(const QString &text) { m_explanation->setText(text); }
+    /// Says from when what is shown is, if it is not of the run under way.
+    void showDate(const SessionState &state);
     Session *session() { return m_session; }
 
 private:
     Session *m_session;
+    QLabel *m_date;
     QLabel *m_explanation;
     QVBoxLayout *m_body;
 };

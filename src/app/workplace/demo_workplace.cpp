@@ -84,12 +84,13 @@ ScreenEye::ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> 
     : BenchEye(parent), m_presenter(presenter), m_rig(std::move(rig)), m_lut(lut)
 {}
 
-void ScreenEye::look()
+void ScreenEye::look(run::Request request)
 {
-    QMetaObject::invokeMethod(this, &ScreenEye::lookHere, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, request] { lookHere(request); }, Qt::QueuedConnection);
 }
 
-void ScreenEye::lookHere()
+void ScreenEye::lookHere(run::Request request)
 {
     QRect area = m_presenter->lookedAt();
     if (m_spot)
@@ -122,13 +123,13 @@ void ScreenEye::lookHere()
             seen.clear(); // the output is gone, and so is what the meter could see
         }
     }
-    emit looked(seen);
+    emit looked(request, seen);
 }
 
 DemoWorkplace::DemoWorkplace(QObject *parent)
     : Workplace(parent),
       m_patch(std::make_unique<PatchWindow>()),
-      m_presenter(std::make_unique<WindowPresenter>(m_patch.get()))
+      m_presenter(std::make_shared<WindowPresenter>(m_patch.get()))
 {
     if (QGuiApplication::platformName() == QLatin1String("xcb"))
         m_outputs = platform::x11Outputs();
@@ -166,19 +167,19 @@ void DemoWorkplace::makePlaces()
 
 void DemoWorkplace::makeDevices(Place &place)
 {
-    place.controls = std::make_unique<run::BenchControls>(place.rig);
+    place.controls = std::make_shared<run::BenchControls>(place.rig);
     if (m_outputs.empty()) {
-        place.engineLut = std::make_unique<run::BenchLut>(place.rig);
+        place.engineLut = std::make_shared<run::BenchLut>(place.rig);
         place.lut = std::make_unique<run::BenchLut>(place.rig);
-        place.store = std::make_unique<FolderStore>(platform::userProfileFolder());
+        place.store = std::make_shared<FolderStore>(platform::userProfileFolder());
     } else {
         const platform::X11Output &output = m_outputs.front();
-        place.engineLut = std::make_unique<platform::X11VideoLut>(output);
+        place.engineLut = std::make_shared<platform::X11VideoLut>(output);
         place.lut = std::make_unique<platform::X11VideoLut>(output);
         place.store =
-            std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
+            std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
     }
-    place.eye = std::make_unique<ScreenEye>(m_presenter.get(), place.rig,
+    place.eye = std::make_shared<ScreenEye>(m_presenter.get(), place.rig,
                                             m_outputs.empty() ? nullptr : place.lut.get());
     place.eye->hangAt(m_meterSpot);
 }
@@ -229,13 +230,11 @@ run::Devices DemoWorkplace::devices(int display, QThread *engineThread)
 {
     Place &place = m_places[display];
     if (!place.meter) {
-        place.meter = new run::BenchMeter(place.rig, place.eye.get());
+        place.meter = run::inItsThread(new run::BenchMeter(place.rig, place.eye.get()));
         place.meter->setSpeed(m_speed);
         place.meter->moveToThread(engineThread);
-        connect(engineThread, &QThread::finished, place.meter, &QObject::deleteLater);
     }
-    return {place.meter, m_presenter.get(), place.controls.get(), place.engineLut.get(),
-            place.store.get()};
+    return {place.meter, m_presenter, place.controls, place.engineLut, place.store, nullptr};
 }
 
 run::RunSetup DemoWorkplace::setup(int display) const
@@ -319,9 +318,7 @@ void DemoWorkplace::setMeter(const std::string &kind)
     m_meterKind = kind;
     for (size_t i = 0; i < m_places.size(); ++i) {
         Place &place = m_places[i];
-        if (place.meter)
-            place.meter->deleteLater();
-        place.meter = nullptr;
+        place.meter.reset();
         const MonitorControls controls =
             place.rig->with([](bench::Bench &b) { return b.condition().controls; });
         const auto technology = m_technologies.find(static_cast<int>(i));
@@ -338,8 +335,8 @@ void DemoWorkplace::setSpeed(double speed)
     m_speed = speed;
     for (Place &place : m_places)
         if (place.meter)
-            QMetaObject::invokeMethod(place.meter,
-                                      [meter = place.meter, speed] { meter->setSpeed(speed); });
+            QMetaObject::invokeMethod(
+                place.meter.get(), [meter = place.meter.get(), speed] { meter->setSpeed(speed); });
 }
 
 void DemoWorkplace::injectFault(int display, MeterFault fault)
@@ -374,7 +371,9 @@ void DemoWorkplace::makeHistory(const QString &logbookPath)
         run::BenchLut lut(rig);
         FolderStore store(QFileInfo(logbookPath).path() + QStringLiteral("/profiles"));
         run::RunEngine engine(logbookPath);
-        engine.setDevices({&meter, &presenter, &controls, &lut, &store});
+        engine.setDevices({run::keptElsewhere(meter), run::keptElsewhere(presenter),
+                           run::keptElsewhere(controls), run::keptElsewhere(lut),
+                           run::keptElsewhere(store), nullptr});
         engine.setAutomatic(true);
         QEventLoop loop;
         connect(&engine, &run::RunEngine::failed, &loop, &QEventLoop::quit);

@@ -20,12 +20,12 @@ public:
     /// \param lut of the output the patch is on; null: the bench keeps the LUT itself
     ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> rig,
               run::VideoLutDevice *lut, QObject *parent = nullptr);
-    void look() override; ///< from any thread
+    void look(run::Request request) override; ///< from any thread
     /// Where the meter hangs on the desktop; nothing: on the patch.
     void hangAt(const std::optional<QPoint> &spot) { m_spot = spot; }
 
 private:
-    void lookHere();
+    void lookHere(run::Request request);
 
     WindowPresenter *m_presenter;
     std::optional<QPoint> m_spot;
@@ -75,12 +75,12 @@ public:
 private:
     struct Place {
         std::shared_ptr<run::BenchRig> rig;
-        std::unique_ptr<ScreenEye> eye;
-        run::BenchMeter *meter = nullptr; ///< lives in the engine's thread, deleted there
-        std::unique_ptr<run::BenchControls> controls;
-        std::unique_ptr<run::VideoLutDevice> engineLut; ///< used by the engine only
+        std::shared_ptr<ScreenEye> eye;
+        std::shared_ptr<run::BenchMeter> meter; ///< lives in the engine's thread
+        std::shared_ptr<run::BenchControls> controls;
+        std::shared_ptr<run::VideoLutDevice> engineLut; ///< used by the engine only
         std::unique_ptr<run::VideoLutDevice> lut;       ///< used by the interface only
-        std::unique_ptr<run::ProfileStore> store;
+        std::shared_ptr<run::ProfileStore> store;
         bool isAsLeft = false; ///< its controls stand where its last run left them
     };
     void makePlaces();
@@ -88,7 +88,7 @@ private:
 
     std::vector<platform::X11Output> m_outputs;
     std::unique_ptr<PatchWindow> m_patch;
-    std::unique_ptr<WindowPresenter> m_presenter;
+    std::shared_ptr<WindowPresenter> m_presenter;
     std::unique_ptr<platform::X11ProfileStore> m_declared; ///< interface's own look at the property
     std::vector<Place> m_places;
     platform::Desktop m_desktop;

@@ -43,12 +43,15 @@ class NoMeter : public run::Meter {
 public:
     using Meter::Meter;
     [[nodiscard]] QString name() const override { return tr("No meter"); }
-    void startReading(const DeviceRgb &) override
-    {
-        emit failed(MeterFault::Unplugged, tr("choose one in the Meter menu"));
-    }
     [[nodiscard]] bool zeroesByItself() const override { return false; }
     void cancel() override {}
+
+protected:
+    void read(const DeviceRgb &) override
+    {
+        emit failed(request(), MeterFault::Unplugged, tr("choose one in the Meter menu"));
+    }
+    void greet() override { read({}); }
 };
 
 } // namespace
@@ -56,7 +59,7 @@ public:
 StudioWorkplace::StudioWorkplace(QObject *parent)
     : Workplace(parent),
       m_patch(std::make_unique<PatchWindow>()),
-      m_presenter(std::make_unique<WindowPresenter>(m_patch.get())),
+      m_presenter(std::make_shared<WindowPresenter>(m_patch.get())),
       m_meterChoice(QSettings().value(QLatin1String(kMeterKey)).toString())
 {
     m_seenSince.start();
@@ -101,31 +104,30 @@ StudioWorkplace::Place StudioWorkplace::makePlace(const platform::X11Output &out
         place.technologyReason = tr("Chosen by you.").toStdString();
     }
     try {
-        place.engineLut = std::make_unique<platform::X11VideoLut>(output);
-        place.lut = std::make_unique<platform::X11VideoLut>(output);
+        place.engineLut = std::make_shared<platform::X11VideoLut>(output);
+        place.lut = std::make_shared<platform::X11VideoLut>(output);
     } catch (const Error &) {
         place.engineLut.reset(); // told when a LUT is to be loaded
     }
     place.engineStore =
-        std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
+        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
     place.store =
-        std::make_unique<platform::X11ProfileStore>(output, platform::userProfileFolder());
+        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
     return place;
 }
 
 StudioWorkplace::Place StudioWorkplace::placeOf(const platform::X11Output &output)
 {
-    for (std::vector<Place> *known : {&m_places, &m_gone})
-        for (auto it = known->begin(); it != known->end(); ++it) {
-            const platform::X11Output &o = it->output;
-            if (o.name != output.name || o.crtc != output.crtc || o.index != output.index ||
-                o.edid != output.edid)
-                continue;
-            Place place = std::move(*it);
-            known->erase(it);
-            place.output = output; // it may have moved
-            return place;
-        }
+    for (auto it = m_places.begin(); it != m_places.end(); ++it) {
+        const platform::X11Output &o = it->output;
+        if (o.name != output.name || o.crtc != output.crtc || o.index != output.index ||
+            o.edid != output.edid)
+            continue;
+        Place place = std::move(*it);
+        m_places.erase(it);
+        place.output = output; // it may have moved
+        return place;
+    }
     return makePlace(output);
 }
 
@@ -137,8 +139,7 @@ void StudioWorkplace::findPlaces()
     std::vector<Place> found;
     for (const platform::X11Output &output : outputs)
         found.push_back(placeOf(output));
-    std::move(m_places.begin(), m_places.end(), std::back_inserter(m_gone));
-    m_places = std::move(found);
+    m_places = std::move(found); // an engine that is at work on one that is gone keeps its devices
     // On the Desk as on the desk: from left to right.
     std::stable_sort(m_places.begin(), m_places.end(), [](const Place &a, const Place &b) {
         return a.output.geometry.x() < b.output.geometry.x();
@@ -202,24 +203,21 @@ void StudioWorkplace::setMeterChoice(const QString &choice)
     (void)run::meterKindOf(choice);
     m_meterChoice = choice;
     QSettings().setValue(QLatin1String(kMeterKey), choice);
-    if (m_meter)
-        m_meter->deleteLater();
-    m_meter = nullptr;
+    m_meter.reset();
 }
 
 run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
 {
     if (!m_meter) {
-        m_meter = m_meterChoice.isEmpty() ? static_cast<run::Meter *>(new NoMeter)
-                                          : run::makeMeter(m_meterChoice);
-        if (auto *hand = dynamic_cast<run::HandMeter *>(m_meter)) {
+        m_meter = run::inItsThread(m_meterChoice.isEmpty() ? static_cast<run::Meter *>(new NoMeter)
+                                                           : run::makeMeter(m_meterChoice));
+        if (auto *hand = dynamic_cast<run::HandMeter *>(m_meter.get())) {
             connect(hand, &run::HandMeter::entryWanted, this,
                     [this](const DeviceRgb &shown) { emit entryWanted(shown); });
             connect(hand, &run::HandMeter::entryGivenUp, this,
                     [this] { emit entryWanted(std::nullopt); });
         }
         m_meter->moveToThread(engineThread);
-        connect(engineThread, &QThread::finished, m_meter, &QObject::deleteLater);
     }
     Place &place = m_places.at(display);
     if (!place.controlsSought && !place.output.isBuiltIn()) {
@@ -227,10 +225,10 @@ run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
         place.controls = platform::ControlChannel::find(place.output.edid, &place.noControls);
     }
     m_presenter->setScreen(screenOf(display));
-    static NoLut none;
-    return {m_meter, m_presenter.get(), place.controls.get(),
-            place.engineLut ? static_cast<run::VideoLutDevice *>(place.engineLut.get()) : &none,
-            place.engineStore.get()};
+    std::shared_ptr<run::VideoLutDevice> lut = place.engineLut;
+    if (!lut)
+        lut = std::make_shared<NoLut>();
+    return {m_meter, m_presenter, place.controls, lut, place.engineStore, nullptr};
 }
 
 run::RunSetup StudioWorkplace::setup(int display) const
@@ -338,7 +336,7 @@ void StudioWorkplace::keepAwake(bool awake)
 
 void StudioWorkplace::enterReading(const XYZ &xyz)
 {
-    if (auto *hand = dynamic_cast<run::HandMeter *>(m_meter))
+    if (auto *hand = dynamic_cast<run::HandMeter *>(m_meter.get()))
         QMetaObject::invokeMethod(hand, [hand, xyz] { hand->enter(xyz); });
 }
 

@@ -49,11 +49,11 @@ private:
         platform::X11Output output;
         std::optional<Edid> edid;
         std::string technology, technologyReason;
-        std::unique_ptr<platform::ControlChannel> controls;
+        std::shared_ptr<platform::ControlChannel> controls;
         QString noControls; ///< why there are none, after they were looked for
         bool controlsSought = false;
-        std::unique_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
-        std::unique_ptr<platform::X11ProfileStore> engineStore, store;
+        std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
+        std::shared_ptr<platform::X11ProfileStore> engineStore, store;
     };
     void findPlaces();
     /// The place of an output that is or was there, taken out of where it stood; else a new one.
@@ -62,13 +62,12 @@ private:
     static QString idOf(const Place &place);
 
     std::vector<Place> m_places;
-    std::vector<Place> m_gone; ///< unplugged; kept, for the engine may still hold their devices
     std::unique_ptr<PatchWindow> m_patch;
-    std::unique_ptr<WindowPresenter> m_presenter;
+    std::shared_ptr<WindowPresenter> m_presenter;
     platform::Desktop m_desktop;
     QString m_meterChoice;
-    run::Meter *m_meter = nullptr; ///< lives in the engine's thread, deleted there
-    QElapsedTimer m_seenSince;     ///< how long the displays are known to be on
+    std::shared_ptr<run::Meter> m_meter; ///< lives in the engine's thread
+    QElapsedTimer m_seenSince;           ///< how long the displays are known to be on
 };
 
 } // namespace lantern::app

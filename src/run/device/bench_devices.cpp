@@ -13,13 +13,14 @@ namespace lantern::run {
 BenchSceneSource::BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
     : SceneSource(parent), m_eye(eye)
 {
-    connect(eye, &BenchEye::looked, this, [this, rig](const bench::Bench::SeenColours &colours) {
-        QByteArray scene;
-        if (!colours.empty())
-            scene = QByteArray::fromStdString(
-                rig->with([&](bench::Bench &b) { return bench::sceneToJson(colours, b).dump(); }));
-        emit seen(scene);
-    });
+    connect(eye, &BenchEye::looked, this,
+            [this, rig](Request request, const bench::Bench::SeenColours &colours) {
+                QByteArray scene;
+                if (!colours.empty())
+                    scene = QByteArray::fromStdString(rig->with(
+                        [&](bench::Bench &b) { return bench::sceneToJson(colours, b).dump(); }));
+                emit seen(request, scene);
+            });
 }
 
 BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent)
@@ -30,11 +31,11 @@ BenchMeter::BenchMeter(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *pa
     connect(m_eye, &BenchEye::looked, this, &BenchMeter::onLooked);
     connect(m_wait, &QTimer::timeout, this, [this] {
         if (std::exchange(m_waiting, false))
-            emit waited();
+            emit waited(request());
         else if (const auto *reading = std::get_if<bench::MeterReading>(&m_outcome))
-            emit readingFinished(reading->xyz, reading->integrationSeconds);
+            emit readingFinished(request(), reading->xyz, reading->integrationSeconds);
         else
-            emit failed(std::get<MeterFault>(m_outcome), {});
+            emit failed(request(), std::get<MeterFault>(m_outcome), {});
     });
 }
 
@@ -44,18 +45,15 @@ QString BenchMeter::name() const
         m_rig->with([](bench::Bench &b) { return b.meter().description().name; }));
 }
 
-void BenchMeter::startReading(const DeviceRgb &)
+void BenchMeter::read(const DeviceRgb &)
 {
     m_looking = true;
-    ++m_looks;
-    m_eye->look();
+    m_eye->look(request());
 }
 
-void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
+void BenchMeter::onLooked(Request asked, const bench::Bench::SeenColours &seen)
 {
-    if (m_looks > 0)
-        --m_looks;
-    if (!m_looking || m_looks > 0) // given up meanwhile
+    if (!m_looking || asked != request()) // given up meanwhile
         return;
     m_looking = false;
     if (seen.empty()) {
@@ -73,7 +71,7 @@ void BenchMeter::onLooked(const bench::Bench::SeenColours &seen)
     m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
 }
 
-void BenchMeter::startWait(double seconds)
+void BenchMeter::wait(double seconds)
 {
     m_rig->with([&](bench::Bench &b) { b.setClockSeconds(b.clockSeconds() + seconds); });
     m_waiting = true;
@@ -87,13 +85,13 @@ void BenchMeter::cancel()
     m_wait->stop();
 }
 
-void BenchMeter::startZero()
+void BenchMeter::zero()
 {
     m_rig->with([](bench::Bench &b) { b.meter().zero(); });
-    emit zeroed();
+    emit zeroed(request());
 }
 
-void BenchMeter::startRoom()
+void BenchMeter::room()
 {
     const auto room = m_rig->with([](bench::Bench &b) -> std::optional<RoomLight> {
         if (!b.meter().description().diffuser)
@@ -101,9 +99,9 @@ void BenchMeter::startRoom()
         return RoomLight{b.room().illuminanceLux, b.room().chromaticity};
     });
     if (room)
-        emit roomRead(*room);
+        emit roomRead(request(), *room);
     else
-        emit failed(MeterFault::CannotDo, tr("it has no diffuser"));
+        emit failed(request(), MeterFault::CannotDo, tr("it has no diffuser"));
 }
 
 QByteArray BenchMeter::state() const
@@ -120,23 +118,25 @@ void BenchMeter::restore(const QByteArray &state)
     });
 }
 
-void DirectEye::look()
+void DirectEye::look(Request request)
 {
     const auto &region = m_presenter->region();
     if (!region || !m_rig) {
-        emit looked({{m_presenter->shownRgb(), 1.0}});
+        emit looked(request, {{m_presenter->shownRgb(), 1.0}});
         return;
     }
-    emit looked(m_rig->with([&](bench::Bench &b) {
+    emit looked(request, m_rig->with([&](bench::Bench &b) {
         return bench::seenBy(b, {m_presenter->shownRgb(), region});
     }));
 }
 
-void DirectPresenter::show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region)
+void DirectPresenter::show(Request request, const DeviceRgb &rgb,
+                           const std::optional<ScreenRegion> &region)
 {
     m_rgb = rgb;
     m_region = region;
-    QMetaObject::invokeMethod(this, &PatchPresenter::shown, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, request] { emit shown(request); }, Qt::QueuedConnection);
 }
 
 ControlCapabilities BenchControls::capabilities() const

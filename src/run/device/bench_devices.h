@@ -34,10 +34,10 @@ class BenchEye : public QObject {
 public:
     using QObject::QObject;
     /// Looks; looked() follows.
-    virtual void look() = 0;
+    virtual void look(Request request) = 0;
 signals:
     /// Code values with their share of the seen area; empty when the patch cannot be seen at all.
-    void looked(const lantern::bench::Bench::SeenColours &seen);
+    void looked(lantern::run::Request request, const lantern::bench::Bench::SeenColours &seen);
 };
 
 /// The bench seen by a meter that lives in a driver program of its own.
@@ -46,7 +46,7 @@ class BenchSceneSource : public SceneSource {
 public:
     /// \param eye not owned
     BenchSceneSource(std::shared_ptr<BenchRig> rig, BenchEye *eye, QObject *parent = nullptr);
-    void look() override { m_eye->look(); }
+    void look(Request request) override { m_eye->look(request); }
 
 private:
     BenchEye *m_eye;
@@ -63,23 +63,24 @@ public:
     void setSpeed(double speed) { m_speed = speed; }
 
     [[nodiscard]] QString name() const override;
-    void startReading(const DeviceRgb &shown) override;
-    void startZero() override;
-    void startRoom() override;
-    void startWait(double seconds) override;
     void cancel() override;
     [[nodiscard]] QByteArray state() const override;
     void restore(const QByteArray &state) override;
 
+protected:
+    void read(const DeviceRgb &shown) override;
+    void zero() override;
+    void room() override;
+    void wait(double seconds) override;
+
 private:
-    void onLooked(const bench::Bench::SeenColours &seen);
+    void onLooked(Request asked, const bench::Bench::SeenColours &seen);
 
     std::shared_ptr<BenchRig> m_rig;
     BenchEye *m_eye;
     QTimer *m_wait;
     double m_speed = 0;
     bool m_looking = false, m_waiting = false;
-    int m_looks = 0; ///< asked for and not yet answered; only the last one is of the present patch
     bench::MeterOutcome m_outcome;
 };
 
@@ -88,7 +89,8 @@ class DirectPresenter : public PatchPresenter {
     Q_OBJECT
 public:
     using PatchPresenter::PatchPresenter;
-    void show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region) override;
+    void show(Request request, const DeviceRgb &rgb,
+              const std::optional<ScreenRegion> &region) override;
     [[nodiscard]] const DeviceRgb &shownRgb() const { return m_rgb; }
     [[nodiscard]] const std::optional<ScreenRegion> &region() const { return m_region; }
 
@@ -103,7 +105,7 @@ public:
     explicit DirectEye(const DirectPresenter *presenter, QObject *parent = nullptr)
         : BenchEye(parent), m_presenter(presenter)
     {}
-    void look() override;
+    void look(Request request) override;
     /// Takes into account where the meter hangs; without this it always hangs on the patch.
     void watchPlace(std::shared_ptr<BenchRig> rig) { m_rig = std::move(rig); }
 

@@ -8,11 +8,17 @@
 #include <QByteArray>
 #include <QObject>
 #include <QString>
+#include <QThread>
 #include <QTimer>
 
+#include <memory>
 #include <optional>
 
 namespace lantern::run {
+
+/// Number of something asked of a device. Its answer carries it, so that whoever has given up and
+/// asked anew is not told what belongs to the question before.
+using Request = quint64;
 
 /// A meter. Whatever is asked of it arrives later; it does one thing at a time. A task ends in
 /// exactly one of the signals.
@@ -23,26 +29,43 @@ public:
     [[nodiscard]] virtual QString name() const = 0;
     /// Starts a reading of what is in front of the meter: `shown`, if all is well. Meters that look
     /// for themselves do not need to know.
-    virtual void startReading(const DeviceRgb &shown) = 0;
+    void startReading(Request request, const DeviceRgb &shown)
+    {
+        m_request = request;
+        read(shown);
+    }
     /// Starts measuring its dark signal. Meters that have none are zeroed at once.
-    virtual void startZero() { emit zeroed(); }
+    void startZero(Request request)
+    {
+        m_request = request;
+        zero();
+    }
+    /// Makes sure that it is there and has told what it is and can.
+    void startGreeting(Request request)
+    {
+        m_request = request;
+        greet();
+    }
+    /// Starts reading the light of the room, with the diffuser in front.
+    void startRoom(Request request)
+    {
+        m_request = request;
+        room();
+    }
+    /// Lets time pass between readings. Simulated meters live faster.
+    void startWait(Request request, double seconds)
+    {
+        m_request = request;
+        wait(seconds);
+    }
     /// False where a person has to cover the meter first: it is then only zeroed when it asks.
+    /// Known once it was greeted.
     [[nodiscard]] virtual bool zeroesByItself() const { return true; }
     /// False for a person, who takes a reading long after a patch has settled.
     [[nodiscard]] virtual bool readsAtOnce() const { return true; }
     /// Tells what kind of panel it looks at, for meters that correct themselves.
     virtual void setTechnology(const QString &technology) { Q_UNUSED(technology) }
     [[nodiscard]] virtual bool correctsForTechnology() const { return false; }
-    /// Starts reading the light of the room, with the diffuser in front.
-    virtual void startRoom() { emit failed(MeterFault::CannotDo, {}); }
-    /// Lets time pass between readings. Simulated meters live faster.
-    virtual void startWait(double seconds)
-    {
-        QTimer::singleShot(static_cast<int>(1000 * seconds), this, [this, number = ++m_waits] {
-            if (number == m_waits) // not given up meanwhile for another one
-                emit waited();
-        });
-    }
     /// Gives up what was started; no signal follows.
     virtual void cancel() = 0;
     /// How long a task may take at most; nothing: as long as a person likes.
@@ -53,15 +76,30 @@ public:
     virtual void restore(const QByteArray &state) { Q_UNUSED(state) }
 
 signals:
-    void readingFinished(const lantern::XYZ &xyz, double integrationSeconds);
-    void zeroed();
-    void waited();
-    void roomRead(const lantern::run::RoomLight &room);
+    void readingFinished(lantern::run::Request request, const lantern::XYZ &xyz,
+                         double integrationSeconds);
+    void zeroed(lantern::run::Request request);
+    void greeted(lantern::run::Request request);
+    void waited(lantern::run::Request request);
+    void roomRead(lantern::run::Request request, const lantern::run::RoomLight &room);
     /// \param detail in the meter's own words, may be empty
-    void failed(lantern::MeterFault fault, const QString &detail);
+    void failed(lantern::run::Request request, lantern::MeterFault fault, const QString &detail);
+
+protected:
+    /// Of the task under way, for its signal.
+    [[nodiscard]] Request request() const { return m_request; }
+    virtual void read(const DeviceRgb &shown) = 0;
+    virtual void zero() { emit zeroed(request()); }
+    virtual void greet() { emit greeted(request()); }
+    virtual void room() { emit failed(request(), MeterFault::CannotDo, {}); }
+    virtual void wait(double seconds)
+    {
+        QTimer::singleShot(static_cast<int>(1000 * seconds), this,
+                           [this, asked = request()] { emit waited(asked); });
+    }
 
 private:
-    quint64 m_waits = 0; ///< started
+    Request m_request = 0;
 };
 
 /// Shows patches on the display that is being measured.
@@ -71,12 +109,13 @@ public:
     using QObject::QObject;
     /// Shows a patch at its usual place, or a lit part of an otherwise black screen; shown()
     /// follows when it is really there, failed() when it cannot be.
-    virtual void show(const DeviceRgb &rgb, const std::optional<ScreenRegion> &region) = 0;
+    virtual void show(Request request, const DeviceRgb &rgb,
+                      const std::optional<ScreenRegion> &region) = 0;
     virtual void hide() {}
 
 signals:
-    void shown();
-    void failed(const QString &reason);
+    void shown(lantern::run::Request request);
+    void failed(lantern::run::Request request, const QString &reason);
 };
 
 /// The monitor's own controls over its control channel. Calls throw Error Device.
@@ -115,14 +154,32 @@ public:
     virtual QByteArray inUse() = 0;
 };
 
-/// The devices of one run. Pointers are not owned; controls may be null.
+/// The devices of one run, handed to the engine as a set and replaced as one. What must end in the
+/// thread it lives in has a deleter that sees to it (see inItsThread()).
 struct Devices {
-    Meter *meter = nullptr;
-    PatchPresenter *presenter = nullptr;
-    ControlsDevice *controls = nullptr;
-    VideoLutDevice *lut = nullptr;
-    ProfileStore *store = nullptr;
-    MemorySlotDevice *slot = nullptr; ///< may be null
+    std::shared_ptr<Meter> meter;
+    std::shared_ptr<PatchPresenter> presenter;
+    std::shared_ptr<ControlsDevice> controls; ///< null: none that can be reached
+    std::shared_ptr<VideoLutDevice> lut;
+    std::shared_ptr<ProfileStore> store;
+    std::shared_ptr<MemorySlotDevice> slot; ///< null: the monitor has none
 };
+
+/// A device that somebody else keeps alive for as long as the engine has it.
+template <class T> std::shared_ptr<T> keptElsewhere(T &device)
+{
+    return {std::shared_ptr<void>(), &device};
+}
+
+/// An object that is deleted by the thread it lives in, whoever lets go of it last.
+template <class T> std::shared_ptr<T> inItsThread(T *object)
+{
+    return {object, [](T *last) {
+                if (last->thread() && last->thread()->isRunning())
+                    last->deleteLater();
+                else
+                    delete last;
+            }};
+}
 
 } // namespace lantern::run

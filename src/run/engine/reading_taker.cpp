@@ -50,48 +50,52 @@ void ReadingTaker::setDevices(const Devices &devices)
     if (m_presenter)
         disconnect(m_presenter, nullptr, this, nullptr);
     end();
-    m_meter = devices.meter;
-    m_presenter = devices.presenter;
+    m_meter = devices.meter.get();
+    m_presenter = devices.presenter.get();
     connect(m_presenter, &PatchPresenter::shown, this, &ReadingTaker::onShown);
-    connect(m_presenter, &PatchPresenter::failed, this, [this](const QString &reason) {
-        if (m_awaiting != Awaiting::Patch)
-            return;
-        end();
-        emit failed(reason, MeterFault::None);
-    });
+    connect(m_presenter, &PatchPresenter::failed, this,
+            [this](Request request, const QString &reason) {
+                if (!isAwaited(request, Awaiting::Patch))
+                    return;
+                end();
+                emit failed(reason, MeterFault::None);
+            });
     connect(m_meter, &Meter::readingFinished, this, &ReadingTaker::onReading);
-    connect(m_meter, &Meter::zeroed, this, [this] {
-        if (m_awaiting != Awaiting::Zero)
-            return;
-        end();
-        emit zeroed();
-    });
-    connect(m_meter, &Meter::waited, this, [this] {
-        if (m_awaiting == Awaiting::Settling)
-            read();
-        else if (m_awaiting == Awaiting::Time) {
+    const auto answer = [this](Awaiting what, void (ReadingTaker::*answered)()) {
+        return [this, what, answered](Request request) {
+            if (!isAwaited(request, what))
+                return;
             end();
-            emit waited();
-        }
+            (this->*answered)();
+        };
+    };
+    connect(m_meter, &Meter::zeroed, this, answer(Awaiting::Zero, &ReadingTaker::zeroed));
+    connect(m_meter, &Meter::greeted, this, answer(Awaiting::Greeting, &ReadingTaker::greeted));
+    connect(m_meter, &Meter::waited, this, answer(Awaiting::Time, &ReadingTaker::waited));
+    connect(m_meter, &Meter::waited, this, [this](Request request) {
+        if (isAwaited(request, Awaiting::Settling))
+            read();
     });
-    connect(m_meter, &Meter::roomRead, this, [this](const RoomLight &room) {
-        if (m_awaiting != Awaiting::Room)
+    connect(m_meter, &Meter::roomRead, this, [this](Request request, const RoomLight &room) {
+        if (!isAwaited(request, Awaiting::Room))
             return;
         end();
         emit roomRead(room);
     });
-    connect(m_meter, &Meter::failed, this, [this](MeterFault fault, const QString &detail) {
-        if (isMeterAtWork())
-            fail(fault, detail);
-    });
+    connect(m_meter, &Meter::failed, this,
+            [this](Request request, MeterFault fault, const QString &detail) {
+                if (isMeterAtWork() && request == m_request)
+                    fail(fault, detail);
+            });
 }
 
-void ReadingTaker::await(Awaiting what, std::optional<int> patienceMs)
+Request ReadingTaker::await(Awaiting what, std::optional<int> patienceMs)
 {
     m_awaiting = what;
     m_watchdog->stop();
     if (patienceMs)
         m_watchdog->start(*patienceMs);
+    return ++m_request;
 }
 
 void ReadingTaker::end()
@@ -118,16 +122,15 @@ void ReadingTaker::take(const ReadPatch &patch)
 {
     m_patch = patch;
     m_sleptBefore = secondsSlept();
-    await(Awaiting::Patch, kPatchTimeoutMs);
-    m_presenter->show(patch.rgb, patch.region);
+    m_presenter->show(await(Awaiting::Patch, kPatchTimeoutMs), patch.rgb, patch.region);
 }
 
 /// The screen may have shown anything since the patch before; then it has to settle from that
 /// first. That is time of the person's, not of the run's: a run that was taken up again reads the
 /// same.
-void ReadingTaker::onShown()
+void ReadingTaker::onShown(Request request)
 {
-    if (m_awaiting != Awaiting::Patch)
+    if (!isAwaited(request, Awaiting::Patch))
         return;
     double extra = 0;
     if (std::exchange(m_screenLeft, false) && !m_patch.settleSeconds)
@@ -147,36 +150,35 @@ void ReadingTaker::settle()
     const double seconds = m_patch.settleSeconds.value_or(found);
     m_before = m_patch.rgb;
     if (seconds > 0) {
-        await(Awaiting::Settling, std::nullopt);
-        m_meter->startWait(seconds);
+        m_meter->startWait(await(Awaiting::Settling, std::nullopt), seconds);
     } else
         read();
 }
 
 void ReadingTaker::read()
 {
-    await(Awaiting::Reading, m_meter->patienceMs());
-    m_meter->startReading(m_patch.rgb);
+    m_meter->startReading(await(Awaiting::Reading, m_meter->patienceMs()), m_patch.rgb);
 }
 
 void ReadingTaker::zero()
 {
     m_screenLeft = true;
+    m_meter->startZero(await(Awaiting::Zero, m_meter->patienceMs()));
+}
 
-    await(Awaiting::Zero, m_meter->patienceMs());
-    m_meter->startZero();
+void ReadingTaker::greet()
+{
+    m_meter->startGreeting(await(Awaiting::Greeting, m_meter->patienceMs()));
 }
 
 void ReadingTaker::readRoom()
 {
-    await(Awaiting::Room, m_meter->patienceMs());
-    m_meter->startRoom();
+    m_meter->startRoom(await(Awaiting::Room, m_meter->patienceMs()));
 }
 
 void ReadingTaker::wait(double seconds)
 {
-    await(Awaiting::Time, std::nullopt);
-    m_meter->startWait(seconds);
+    m_meter->startWait(await(Awaiting::Time, std::nullopt), seconds);
 }
 
 void ReadingTaker::cancel()
@@ -187,9 +189,9 @@ void ReadingTaker::cancel()
     end();
 }
 
-void ReadingTaker::onReading(const XYZ &xyz, double integrationSeconds)
+void ReadingTaker::onReading(Request request, const XYZ &xyz, double integrationSeconds)
 {
-    if (m_awaiting != Awaiting::Reading)
+    if (!isAwaited(request, Awaiting::Reading))
         return;
     if (!isPlausible(xyz)) {
         fail(MeterFault::Garbage);

@@ -29,6 +29,8 @@ public:
     void take(const ReadPatch &patch);
     /// Zeroes the meter, after the person did what that needs.
     void zero();
+    /// Makes sure that the meter is there and has told what it can.
+    void greet();
     /// Reads the light of the room.
     void readRoom();
     /// Lets time pass.
@@ -40,26 +42,34 @@ public:
 signals:
     void taken(const lantern::XYZ &xyz, double integrationSeconds);
     void zeroed();
+    void greeted();
     void waited();
     void roomRead(const lantern::run::RoomLight &room);
     /// \param message what was wrong and what to do
     void failed(const QString &message, lantern::MeterFault fault);
 
 private:
-    enum class Awaiting { Nothing, Patch, Return, Settling, Reading, Zero, Room, Time };
+    enum class Awaiting { Nothing, Patch, Return, Settling, Reading, Zero, Greeting, Room, Time };
     [[nodiscard]] bool isMeterAtWork() const;
-    void await(Awaiting what, std::optional<int> patienceMs);
+    /// Notes what is asked for now; its answer carries the number that is returned.
+    Request await(Awaiting what, std::optional<int> patienceMs);
+    /// Whether this is the answer to it.
+    [[nodiscard]] bool isAwaited(Request request, Awaiting what) const
+    {
+        return m_awaiting == what && request == m_request;
+    }
     void end();
     void fail(MeterFault fault, const QString &detail = {});
-    void onShown();
+    void onShown(Request request);
     void settle();
     void read();
-    void onReading(const XYZ &xyz, double integrationSeconds);
+    void onReading(Request request, const XYZ &xyz, double integrationSeconds);
     void onTimeout();
 
     QPointer<Meter> m_meter; ///< may be deleted before its successor is told
     QPointer<PatchPresenter> m_presenter;
     Awaiting m_awaiting = Awaiting::Nothing;
+    Request m_request = 0; ///< the last one
     QTimer *m_watchdog;
     std::optional<Mat3> m_correction;
     Settling m_settling;

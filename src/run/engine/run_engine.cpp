@@ -30,6 +30,7 @@ RunEngine::RunEngine(QString logbookPath, QObject *parent)
             emit errandFailed(message);
     });
     connect(&m_taker, &ReadingTaker::zeroed, this, &RunEngine::onZeroed);
+    connect(&m_taker, &ReadingTaker::greeted, this, &RunEngine::onGreeted);
     connect(&m_taker, &ReadingTaker::waited, this, [this] {
         if (m_run.status.activity != Activity::Working || !m_run.work)
             return;
@@ -57,6 +58,7 @@ Logbook &RunEngine::logbook()
 void RunEngine::open()
 {
     guarded([this] { logbook(); });
+    emit opened();
 }
 
 void RunEngine::begin(const RunSetup &setup)
@@ -204,11 +206,20 @@ void RunEngine::startStage()
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());
         }
-        if (m_devices.meter->zeroesByItself())
-            m_taker.zero();
-        else
-            step();
+        m_taker.greet();
     });
+}
+
+/// The meter is there and has told what it can.
+void RunEngine::onGreeted()
+{
+    emit meterGreeted(m_devices.meter->name());
+    if (m_run.status.activity != Activity::Working || !m_run.work)
+        return;
+    if (m_devices.meter->zeroesByItself())
+        m_taker.zero();
+    else
+        step();
 }
 
 /// Tells the plan what was read before the program ended, and brings the devices to where that left
@@ -290,8 +301,6 @@ void RunEngine::onZeroed()
             MeterFault::OffPatch);
     else if (m_run.status.activity == Activity::Working && m_run.work)
         step();
-    else
-        emit meterGreeted(m_devices.meter->name());
 }
 
 void RunEngine::step()

@@ -87,13 +87,15 @@ public slots:
     /// work. installedByEye() follows.
     void installByEye(const lantern::run::RunSetup &setup, const QByteArray &icc,
                       const lantern::VideoLut &lut);
-    /// Zeroes the meter if it does that by itself, to see whether it is there; while no stage is at
-    /// work. meterGreeted() or errandFailed() follows.
+    /// Looks whether the meter is there; while no stage is at work. meterGreeted() or
+    /// errandFailed() follows.
     void greetMeter();
     /// Reads the light of the room, while no stage is at work.
     void readRoom();
 
 signals:
+    /// The logbook is open, or failed() has said why it is not.
+    void opened();
     void roomRead(const lantern::run::RoomLight &room);
     void installedByEye();
     void meterGreeted(const QString &name);
@@ -120,6 +122,7 @@ private:
     void keep(const LoggedReading &logged);
     void onReading(const XYZ &xyz, double integrationSeconds);
     void fault(const QString &message, MeterFault kind = MeterFault::None);
+    void onGreeted();
     void onZeroed();
     void noteOwnCorrection();
     bool hasFallenOff(const XYZ &xyz);

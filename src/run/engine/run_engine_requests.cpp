@@ -24,8 +24,7 @@ void RunEngine::greetMeter()
 {
     if (m_run.status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter)
         return;
-    if (m_devices.meter->zeroesByItself())
-        m_taker.zero();
+    m_taker.greet();
 }
 
 void RunEngine::readRoom()

@@ -39,7 +39,8 @@ struct DriverRig : EngineRig {
                      more,
                  &scene)
     {
-        engine.setDevices({&driver, &presenter, &controls, &lut, &store});
+        engine.setDevices({keptElsewhere(driver), keptElsewhere(presenter), keptElsewhere(controls),
+                           keptElsewhere(lut), keptElsewhere(store), nullptr});
         engine.setAutomatic(true);
     }
     /// Runs to the end, going on after each fault; the faults' messages.
@@ -167,9 +168,9 @@ private slots:
     {
         DriverMeter meter(QStringLiteral("/nowhere/reed"), {});
         QSignalSpy failed(&meter, &Meter::failed);
-        meter.startReading({});
+        meter.startReading(1, {});
         QVERIFY(waitUntil([&] { return !failed.isEmpty(); }));
-        QVERIFY(failed[0][1].toString().contains(QLatin1String("/nowhere/reed")));
+        QVERIFY(failed[0][2].toString().contains(QLatin1String("/nowhere/reed")));
     }
 
     void aDriverOfAnotherProtocolIsRefused()
@@ -179,9 +180,9 @@ private slots:
                            QStringLiteral("read l; echo '{\"id\":1,\"result\":{\"protocol\":2}}'; "
                                           "read l")});
         QSignalSpy failed(&meter, &Meter::failed);
-        meter.startReading({});
+        meter.startReading(1, {});
         QVERIFY(waitUntil([&] { return !failed.isEmpty(); }));
-        QVERIFY(failed[0][1].toString().contains(QLatin1String("protocol")));
+        QVERIFY(failed[0][2].toString().contains(QLatin1String("protocol")));
     }
 
     void theRoomIsReadThroughADriver()
@@ -237,18 +238,18 @@ private slots:
         CommandMeter meter(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), script});
         QSignalSpy read(&meter, &Meter::readingFinished);
         QSignalSpy failed(&meter, &Meter::failed);
-        meter.startReading({1.5, 2.25, 3});
+        meter.startReading(1, {1.5, 2.25, 3});
         QVERIFY(waitUntil([&] { return read.size() + failed.size() > 0; }));
         if (problem.isEmpty()) {
             QCOMPARE(read.size(), 1);
-            const auto xyz = read[0][0].value<XYZ>();
+            const auto xyz = read[0][1].value<XYZ>();
             QCOMPARE(xyz.X, 1.5);
             QCOMPARE(xyz.Y, 2.25);
             QCOMPARE(xyz.Z, 3.0);
         } else {
             QCOMPARE(failed.size(), 1);
-            QVERIFY2(failed[0][1].toString().contains(problem),
-                     qPrintable(failed[0][1].toString()));
+            QVERIFY2(failed[0][2].toString().contains(problem),
+                     qPrintable(failed[0][2].toString()));
         }
     }
 
@@ -261,7 +262,7 @@ private slots:
             {QStringLiteral("-c"),
              QStringLiteral("sleep 1000 & echo $! > '%1.new'; mv '%1.new' '%1'; wait")
                  .arg(pidFile)});
-        meter.startReading({});
+        meter.startReading(1, {});
         QVERIFY(waitUntil([&] { return QFile::exists(pidFile); }));
         const auto child = static_cast<pid_t>(readFile(pidFile).trimmed().toInt());
         QVERIFY(child > 0 && ::kill(child, 0) == 0);
@@ -296,11 +297,11 @@ private slots:
                  .arg(file)});
         QSignalSpy read(&meter, &Meter::readingFinished);
         QSignalSpy failed(&meter, &Meter::failed);
-        meter.startReading({});
+        meter.startReading(1, {});
         QVERIFY(waitUntil([&] { return read.size() + failed.size() > 0; }));
         QCOMPARE(read.size(), good ? 1 : 0);
         if (!good)
-            QCOMPARE(failed[0][0].value<MeterFault>(), MeterFault::Garbage);
+            QCOMPARE(failed[0][1].value<MeterFault>(), MeterFault::Garbage);
     }
 
     void numbersTypedInMakeTheSameRun()
@@ -317,7 +318,7 @@ private slots:
                 [&hand, xyz = std::get<bench::MeterReading>(outcome).xyz] { hand.enter(xyz); },
                 Qt::QueuedConnection);
         });
-        rig.engine.setDevices({&hand, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        rig.engine.setDevices(rig.devices(hand));
         rig.engine.setAutomatic(true);
         rig.engine.begin(EngineRig::setup());
         QVERIFY(rig.waitFor(Activity::Finished));

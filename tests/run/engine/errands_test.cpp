@@ -229,9 +229,9 @@ private slots:
     {
         EngineRig rig(path("successor.sqlite"));
         auto first = std::make_unique<BenchMeter>(rig.rig, &rig.eye);
-        rig.engine.setDevices({first.get(), &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        rig.engine.setDevices(rig.devices(*first));
         first.reset();
-        rig.engine.setDevices({&rig.meter, &rig.presenter, &rig.controls, &rig.lut, &rig.store});
+        rig.engine.setDevices(rig.devices(rig.meter));
         rig.engine.begin(errand(RunKind::FourColours));
         QVERIFY(rig.waitFor(Activity::Finished));
         QCOMPARE(rig.results.fourColours.size(), correctionPatches().size());

@@ -1,6 +1,6 @@
 #include "core/base/error.h"
-#include "run/logbook/logbook.h"
 #include "run/file/files.h"
+#include "run/logbook/logbook.h"
 #include "runner.h"
 
 #include "run/engine_rig.h"

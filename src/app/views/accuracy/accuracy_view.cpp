@@ -223,8 +223,9 @@ void AccuracyView::setState(const SessionState &state)
         return;
     const bool measuringChart = state.status.stage == run::Stage::Measure && state.isMeasuring();
     const bool validating = state.status.stage == run::Stage::Validate && state.isMeasuring();
-    if (state.results.validation && !measuringChart)
-        showValidation(*state.results.validation);
+    showDate(state);
+    if (state.shown().validation && !measuringChart)
+        showValidation(*state.shown().validation);
     else if (measuringChart || validating || !state.results.chart.empty())
         showChart(state);
     else

@@ -45,7 +45,7 @@ EyeMatchRow::EyeMatchRow(QWidget *parent)
 void EyeMatchRow::setState(const SessionState &state)
 {
     m_aim = state.hasRun() ? state.results.setup.aim : state.aim;
-    m_white = presentState(state).white;
+    m_white = presentState(state.results).white;
     if (!m_white && state.results.before) // never one of an earlier day
         m_white = state.results.before->white;
     const bool native = std::holds_alternative<NativeWhite>(m_aim.white);

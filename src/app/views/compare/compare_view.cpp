@@ -175,9 +175,8 @@ void CompareView::setState(const SessionState &state)
 {
     if (!isVisible())
         return;
-    const run::RunResults *r = !state.results.profile.isEmpty()    ? &state.results
-                               : !state.hasRun() && state.lastTime ? &*state.lastTime
-                                                                   : nullptr;
+    showDate(state);
+    const run::RunResults *r = state.shown().profile.isEmpty() ? nullptr : &state.shown();
     const QByteArray profile = r ? r->profile : QByteArray();
     if (!m_renderedProfile || profile != *m_renderedProfile) {
         m_results = r ? *r : run::RunResults{};

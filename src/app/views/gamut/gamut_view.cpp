@@ -45,6 +45,7 @@ void GamutView::setState(const SessionState &state)
 {
     if (!isVisible())
         return;
+    showDate(state);
     m_plot->clearLines();
     QVector<double> x, y;
     for (int nm = 410; nm <= 700; nm += 5) {
@@ -61,10 +62,9 @@ void GamutView::setState(const SessionState &state)
     addTriangle(m_plot, kP3Primaries, {.colour = theme::kFaint, .width = 1.2, .style = Qt::DotLine},
                 tr("P3"));
 
-    const DisplayState now = presentState(state);
-    const DisplayState *known = now.primaries          ? &now
-                                : state.results.before ? &*state.results.before
-                                                       : nullptr;
+    const run::RunResults &r = state.shown();
+    const DisplayState now = presentState(r);
+    const DisplayState *known = now.primaries ? &now : r.before ? &*r.before : nullptr;
     if (known && known->primaries) {
         addTriangle(m_plot, *known->primaries, {.colour = theme::kBright, .width = 2.2},
                     tr("this display"));

@@ -50,6 +50,7 @@ void ProfileView::setState(const SessionState &state)
 {
     const bool own = state.hasRun();
     const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
+    showDate(state);
     setExplanation(!r ? tr("A profile will be described here when a run has measured this display.")
                    : own ? tr("What this run makes. The name can be changed until it is built.")
                          : tr("Of the last run on this display."));

@@ -55,7 +55,7 @@ std::vector<Reading> presentGreys(const SessionState &state)
                 greys.push_back(r);
         }
     } else
-        greys = presentState(state).greys;
+        greys = presentState(state.shown()).greys;
     std::sort(greys.begin(), greys.end(), [](auto &a, auto &b) { return a.rgb.r < b.rgb.r; });
     return greys;
 }
@@ -106,11 +106,13 @@ void ToneView::setState(const SessionState &state)
 {
     if (!isVisible())
         return;
-    const run::RunResults &r = state.results;
-    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    showDate(state);
+    const run::RunResults &r = state.shown();
+    const Aim &aim = state.shownAim();
     for (Plot *plot : {m_tone, m_grey, m_lut})
         plot->clearLines();
 
+    const QString when = state.showsEarlierRun() ? tr("after that run") : tr("now");
     const std::vector<Reading> greys = presentGreys(state);
     const bool haveBefore = r.before && r.before->white;
     double black = 0;
@@ -140,12 +142,13 @@ void ToneView::setState(const SessionState &state)
     if (!greys.empty() && greys.back().rgb.r == 255) {
         const XYZ white = greys.back().xyz;
         const auto [x, y] = lightnessCurve(greys, white.Y);
-        m_tone->addLine(x, y, {.colour = theme::kBright, .line = false, .dots = true}, tr("now"));
+        m_tone->addLine(x, y, {.colour = theme::kBright, .line = false, .dots = true}, when);
         const auto [a, b] = tints(greys, white);
-        m_grey->addLine(a.first, a.second, {.colour = theme::kBright, .dots = true}, tr("now, a*"));
+        m_grey->addLine(a.first, a.second, {.colour = theme::kBright, .dots = true},
+                        tr("%1, a*").arg(when));
         m_grey->addLine(b.first, b.second,
                         {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true},
-                        tr("now, b*"));
+                        tr("%1, b*").arg(when));
     }
     double highest = 3;
     for (int i = 0; i < m_grey->plottableCount(); ++i) {
@@ -156,7 +159,7 @@ void ToneView::setState(const SessionState &state)
     }
     m_grey->yAxis->setRange(-highest, highest);
 
-    const DisplayState now = presentState(state);
+    const DisplayState now = presentState(r);
     const QString tone = toneText(now.toneError ? now : r.before.value_or(DisplayState{}), aim);
     if (r.calibration) {
         const std::array colours = {theme::kRedCurve, theme::kGreenCurve, theme::kBlueCurve};

@@ -133,13 +133,14 @@ WhiteView::WhiteView(Session *session)
 
 void WhiteView::setState(const SessionState &state)
 {
-    const run::RunResults &r = state.results;
-    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
-    const bool adjusting = state.status.stage == Stage::Adjust;
+    showDate(state);
+    const run::RunResults &r = state.shown();
+    const Aim &aim = state.shownAim();
+    const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
     DialData dial;
     for (const WhiteReading &w : r.whites)
         dial.trail.push_back(uvPrime(w.white));
-    const DisplayState now = presentState(state);
+    const DisplayState now = presentState(r);
     if (r.calibration || r.after || dial.trail.empty()) {
         const auto &white = now.white ? now.white : r.before ? r.before->white : now.white;
         if (white)

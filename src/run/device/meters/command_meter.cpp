@@ -21,11 +21,12 @@ CommandMeter::CommandMeter(QString program, QStringList arguments, QObject *pare
 {
     connect(&m_process, &QProcess::finished, this, &CommandMeter::onFinished);
     connect(&m_process, &ChildProgram::printedTooMuch, this, [this] {
-        emit failed(MeterFault::Garbage, tr("%1 printed without end").arg(m_program));
+        emit failed(request(), MeterFault::Garbage, tr("%1 printed without end").arg(m_program));
     });
     connect(&m_process, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
         if (error == QProcess::FailedToStart)
-            emit failed(MeterFault::DriverDied, tr("%1 cannot be started").arg(m_program));
+            emit failed(request(), MeterFault::DriverDied,
+                        tr("%1 cannot be started").arg(m_program));
     });
 }
 
@@ -36,7 +37,7 @@ QString CommandMeter::name() const
     return QFileInfo(m_program).fileName();
 }
 
-void CommandMeter::startReading(const DeviceRgb &shown)
+void CommandMeter::read(const DeviceRgb &shown)
 {
     m_process.stop();
     auto environment = QProcessEnvironment::systemEnvironment();
@@ -57,14 +58,14 @@ void CommandMeter::onFinished(int code, QProcess::ExitStatus status)
     const QByteArray output = m_process.takeOutput();
     if (status != QProcess::NormalExit || code != 0) {
         const QString said = m_process.lastWords();
-        emit failed(MeterFault::DriverDied,
+        emit failed(request(), MeterFault::DriverDied,
                     said.isEmpty() ? tr("it ended with code %1").arg(code) : said);
         return;
     }
     if (const auto xyz = xyzFromOutput(output))
-        emit readingFinished(*xyz, 0);
+        emit readingFinished(request(), *xyz, 0);
     else
-        emit failed(MeterFault::Garbage,
+        emit failed(request(), MeterFault::Garbage,
                     tr("three numbers on a line were expected, it printed \"%1\"")
                         .arg(QString::fromUtf8(output).simplified().left(kDetailLength)));
 }

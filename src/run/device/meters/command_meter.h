@@ -17,8 +17,10 @@ public:
     ~CommandMeter() override;
 
     [[nodiscard]] QString name() const override;
-    void startReading(const DeviceRgb &shown) override;
     void cancel() override;
+
+protected:
+    void read(const DeviceRgb &shown) override;
 
 private:
     void onFinished(int code, QProcess::ExitStatus status);

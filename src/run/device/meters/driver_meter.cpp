@@ -56,10 +56,8 @@ DriverMeter::DriverMeter(QString program, QStringList arguments, SceneSource *sc
             fail(MeterFault::DriverDied, tr("%1 cannot be started").arg(m_program));
     });
     if (m_scene)
-        connect(m_scene, &SceneSource::seen, this, [this](const QByteArray &scene) {
-            if (m_looks > 0)
-                --m_looks;
-            if (m_looks > 0 || m_task != Task::Read || m_sceneSent || m_pendingId)
+        connect(m_scene, &SceneSource::seen, this, [this](Request asked, const QByteArray &scene) {
+            if (asked != request() || m_task != Task::Read || m_sceneSent || m_pendingId)
                 return;
             if (scene.isEmpty())
                 return fail(MeterFault::OffPatch, {});
@@ -75,6 +73,7 @@ DriverMeter::~DriverMeter()
 
 QString DriverMeter::name() const
 {
+    const std::lock_guard lock(m_nameMutex);
     return m_name.isEmpty() ? QFileInfo(m_program).fileName() : m_name;
 }
 
@@ -128,6 +127,9 @@ void DriverMeter::advance()
     switch (m_task) {
     case Task::None:
         break;
+    case Task::Greet:
+        finishTask({});
+        break;
     case Task::Zero:
         if (m_canZero)
             call("zero");
@@ -150,8 +152,7 @@ void DriverMeter::advance()
         if (m_wantsScene && !m_scene)
             fail(MeterFault::CannotDo, tr("it is a simulated meter and there is no bench here"));
         else if (m_wantsScene && m_sceneText.isEmpty()) {
-            ++m_looks;
-            m_scene->look();
+            m_scene->look(request());
         } else if (m_wantsScene && !m_sceneSent)
             call("scene", nlohmann::json::parse(m_sceneText.toStdString()));
         else
@@ -216,7 +217,7 @@ void DriverMeter::onLine(const QByteArray &line)
 void DriverMeter::onAnswer(const nlohmann::json &result)
 {
     if (m_pendingMethod == "hello")
-        greet(result);
+        onGreeting(result);
     else if (m_pendingMethod == "restore")
         m_restored = true;
     else if (m_pendingMethod == "technology")
@@ -228,12 +229,16 @@ void DriverMeter::onAnswer(const nlohmann::json &result)
     advance();
 }
 
-void DriverMeter::greet(const nlohmann::json &result)
+void DriverMeter::onGreeting(const nlohmann::json &result)
 {
     try {
         if (result.at("protocol").get<int>() != 1)
             throw Error(ErrorKind::BadInput, "protocol", "");
-        m_name = QString::fromStdString(result.at("name").get<std::string>());
+        const QString name = QString::fromStdString(result.at("name").get<std::string>());
+        {
+            const std::lock_guard lock(m_nameMutex);
+            m_name = name;
+        }
         const auto abilities = result.at("abilities").get<std::vector<std::string>>();
         const auto can = [&](const char *what) {
             return std::find(abilities.begin(), abilities.end(), what) != abilities.end();
@@ -259,20 +264,19 @@ void DriverMeter::finishTask(const nlohmann::json &result)
     const Task task = std::exchange(m_task, Task::None);
     if (task == Task::None)
         return;
-    if (task == Task::Zero || task == Task::Wait) {
-        if (task == Task::Zero)
-            emit zeroed();
-        else
-            emit waited();
-        return;
-    }
+    if (task == Task::Zero)
+        return emit zeroed(request());
+    if (task == Task::Greet)
+        return emit greeted(request());
+    if (task == Task::Wait)
+        return emit waited(request());
     try {
         const auto number = [&](const char *key) { return result.at(key).get<double>(); };
         if (task == Task::Room) {
             const Chromaticity light{number("x"), number("y")};
             if (light.y <= 0 || light.x < 0 || light.x + light.y > 1 || number("lux") < 0)
                 throw Error(ErrorKind::BadInput, "room", "");
-            emit roomRead({number("lux"), light});
+            emit roomRead(request(), {number("lux"), light});
             return;
         }
         const XYZ xyz{number("X"), number("Y"), number("Z")};
@@ -281,7 +285,7 @@ void DriverMeter::finishTask(const nlohmann::json &result)
         const double seconds = result.value("seconds", 0.0);
         if (!(seconds >= 0 && seconds <= kLongestReadingSeconds))
             throw Error(ErrorKind::BadInput, "seconds", "");
-        emit readingFinished(xyz, seconds);
+        emit readingFinished(request(), xyz, seconds);
     } catch (const std::exception &) {
         m_task = task;
         fail(MeterFault::Garbage,
@@ -301,7 +305,7 @@ void DriverMeter::fail(MeterFault fault, const QString &detail)
 {
     m_watchdog.stop();
     if (std::exchange(m_task, Task::None) != Task::None)
-        emit failed(fault, detail);
+        emit failed(request(), fault, detail);
 }
 
 } // namespace lantern::run

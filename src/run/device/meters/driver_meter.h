@@ -8,6 +8,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <mutex>
+
 namespace lantern::run {
 
 /// Tells a driver of a simulated meter what is in front of it. Real meters look for themselves.
@@ -16,10 +18,10 @@ class SceneSource : public QObject {
 public:
     using QObject::QObject;
     /// Looks; seen() follows.
-    virtual void look() = 0;
+    virtual void look(Request request) = 0;
 signals:
     /// \param scene as JSON text; empty when the patch cannot be seen
-    void seen(const QByteArray &scene);
+    void seen(lantern::run::Request request, const QByteArray &scene);
 };
 
 /// A meter behind a driver program of its own: JSON-RPC 2.0 over standard input and output, see
@@ -38,15 +40,7 @@ public:
 
     /// As the driver said; before it did, the program's file name.
     [[nodiscard]] QString name() const override;
-    void startReading(const DeviceRgb &) override { begin(Task::Read); }
-    void startZero() override { begin(Task::Zero); }
     [[nodiscard]] bool zeroesByItself() const override { return m_zeroesByItself; }
-    void startRoom() override { begin(Task::Room); }
-    void startWait(double seconds) override
-    {
-        m_waitSeconds = seconds;
-        begin(Task::Wait);
-    }
     void setTechnology(const QString &technology) override;
     [[nodiscard]] bool correctsForTechnology() const override { return m_canTechnology; }
     void cancel() override;
@@ -55,8 +49,19 @@ public:
     [[nodiscard]] QByteArray state() const override { return m_state; }
     void restore(const QByteArray &state) override;
 
+protected:
+    void read(const DeviceRgb &) override { begin(Task::Read); }
+    void zero() override { begin(Task::Zero); }
+    void greet() override { begin(Task::Greet); }
+    void room() override { begin(Task::Room); }
+    void wait(double seconds) override
+    {
+        m_waitSeconds = seconds;
+        begin(Task::Wait);
+    }
+
 private:
-    enum class Task { None, Read, Zero, Room, Wait };
+    enum class Task { None, Read, Zero, Greet, Room, Wait };
     void begin(Task task);
     /// Does the next thing the task needs.
     void advance();
@@ -65,7 +70,7 @@ private:
     void onLine(const QByteArray &line);
     void onAnswer(const nlohmann::json &result);
     void finishTask(const nlohmann::json &result);
-    void greet(const nlohmann::json &result);
+    void onGreeting(const nlohmann::json &result);
     void stopDriver();
     void fail(MeterFault fault, const QString &detail);
 
@@ -83,9 +88,9 @@ private:
     QTimer m_waitTimer; ///< for all others
     bool m_zeroesByItself = true;
     QByteArray m_sceneText;
-    int m_looks = 0;      ///< asked for and not yet answered
     QString m_technology; ///< to be told
     bool m_canTechnology = false, m_technologySent = false;
+    mutable std::mutex m_nameMutex; ///< the window asks for the name too
     QString m_name;
     QByteArray m_state;
     int m_lastId = 0;

@@ -11,11 +11,6 @@ public:
     using Meter::Meter;
     [[nodiscard]] QString name() const override { return tr("Meter read by hand"); }
     [[nodiscard]] bool readsAtOnce() const override { return false; }
-    void startReading(const DeviceRgb &shown) override
-    {
-        m_waiting = true;
-        emit entryWanted(shown);
-    }
     void cancel() override
     {
         if (std::exchange(m_waiting, false))
@@ -29,12 +24,25 @@ public slots:
     void enter(const lantern::XYZ &xyz)
     {
         if (std::exchange(m_waiting, false))
-            emit readingFinished(xyz, 0);
+            emit readingFinished(request(), xyz, 0);
+    }
+    /// There will be no numbers.
+    void giveUp(const QString &why)
+    {
+        if (std::exchange(m_waiting, false))
+            emit failed(request(), MeterFault::TimedOut, why);
     }
 
 signals:
     void entryWanted(const lantern::DeviceRgb &shown);
     void entryGivenUp();
+
+protected:
+    void read(const DeviceRgb &shown) override
+    {
+        m_waiting = true;
+        emit entryWanted(shown);
+    }
 
 private:
     bool m_waiting = false;

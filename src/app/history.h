@@ -1,0 +1,65 @@
+#pragma once
+
+#include "run/book/run_results.h"
+#include "run/logbook/logbook.h"
+
+#include <QDateTime>
+#include <QObject>
+#include <QStringList>
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lantern::app {
+
+/// What the logbook says of one display.
+struct DisplayHistory {
+    QString displayId;
+    std::optional<run::RunResults> newest; ///< newest finished calibration
+    /// The same, the run under way apart.
+    std::optional<run::RunResults> lastTime;
+    qint64 lastRun = 0; ///< that lastTime is of; 0: none
+    std::optional<qint64> unfinishedRun;
+    std::optional<CheckFirst> check; ///< newest one, if it was held against lastRun
+    std::optional<QDateTime> checkedAt;
+    std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
+    QStringList problems;                 ///< rows that could not be read, and why
+};
+
+/// Reads one display's part of a logbook; a row that cannot be read is named and left out.
+/// \param presentRun 0: none. \throws Error Device when the file itself cannot be read
+DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayId,
+                                  qint64 presentRun);
+
+/// What is wanted of the logbook; a later one makes an earlier one pointless.
+struct HistoryQuestion {
+    quint64 number = 0;
+    QStringList displayIds;
+    qint64 presentRun = 0;
+};
+
+struct HistoryAnswer {
+    quint64 number = 0;
+    std::vector<DisplayHistory> displays; ///< in the order asked for
+    QString problem;                      ///< why there is nothing; empty: all is well
+};
+
+/// Reads the logbook where it does not keep the window waiting: lives in a thread of its own.
+class HistoryReader : public QObject {
+    Q_OBJECT
+public:
+    explicit HistoryReader(QString logbookPath) : m_path(std::move(logbookPath)) {}
+
+public slots:
+    void read(const lantern::app::HistoryQuestion &question);
+
+signals:
+    void told(const lantern::app::HistoryAnswer &answer);
+
+private:
+    QString m_path;
+    std::unique_ptr<run::Logbook> m_logbook;
+};
+
+} // namespace lantern::app
