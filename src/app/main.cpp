@@ -8,11 +8,15 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QMessageBox>
+#include <QSocketNotifier>
 #include <QStandardPaths>
 #include <QThread>
 
+#include <csignal>
+#include <fcntl.h>
 #include <iostream>
 #include <memory>
+#include <unistd.h>
 
 namespace {
 
@@ -36,12 +40,37 @@ void startSession(app::Session *session, const QString &logbookPath, bool demo)
     session->setPreparing(true);
     QThread *worker =
         QThread::create([logbookPath] { app::DemoWorkplace::makeHistory(logbookPath); });
-    QObject::connect(worker, &QThread::finished, session, [session, worker] {
-        worker->deleteLater();
+    worker->setParent(session);
+    QObject::connect(worker, &QThread::finished, session, [session] {
         session->setPreparing(false);
         session->start();
     });
+    QObject::connect(qApp, &QCoreApplication::aboutToQuit, worker, [worker, session] {
+        QObject::disconnect(worker, nullptr, session, nullptr);
+        worker->requestInterruption();
+        worker->wait();
+    });
     worker->start();
+}
+
+int endingPipe[2] = {-1, -1};
+
+/// What ends a program from outside ends it as the window's close button does: displays get back
+/// what is theirs.
+void endOnSignals()
+{
+    if (::pipe2(endingPipe, O_CLOEXEC | O_NONBLOCK) != 0)
+        return;
+    auto *told = new QSocketNotifier(endingPipe[0], QSocketNotifier::Read, qApp);
+    QObject::connect(told, &QSocketNotifier::activated, qApp, &QCoreApplication::quit);
+    struct sigaction action = {};
+    action.sa_handler = [](int) {
+        const char byte = 0;
+        (void)!::write(endingPipe[1], &byte, 1);
+    };
+    action.sa_flags = SA_RESTART;
+    for (const int signal : {SIGTERM, SIGINT, SIGHUP})
+        ::sigaction(signal, &action, nullptr);
 }
 
 } // namespace
@@ -76,12 +105,13 @@ int main(int argc, char **argv)
                                run::Logbook::Access::Write); // is another program at it?
         std::unique_ptr<app::Workplace> workplace;
         if (demo)
-            workplace = std::make_unique<app::DemoWorkplace>();
+            workplace = std::make_unique<app::DemoWorkplace>(QFileInfo(logbookPath).absolutePath());
         else
             workplace = std::make_unique<app::StudioWorkplace>();
         app::Session session(workplace.get(), logbookPath);
         app::MainWindow window(&session, workplace.get());
         window.show();
+        endOnSignals();
         startSession(&session, logbookPath, demo);
         return QApplication::exec();
     } catch (const Error &e) {

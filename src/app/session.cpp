@@ -15,6 +15,7 @@ namespace lantern::app {
 namespace {
 
 constexpr int kPublishMs = 16; // at most 60 times a second
+constexpr int kWatchMs = 2000; // no event tells of a changed LUT
 constexpr int kStaleDays = 30; // common practice: validate monthly
 
 using run::Activity;
@@ -44,6 +45,8 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     m_state.displays = m_workplace->displays();
     m_state.ownAims = m_shelf.aims();
     m_publish.setSingleShot(true);
+    connect(&m_watch, &QTimer::timeout, this, &Session::watchProfileInUse);
+    m_watch.start(kWatchMs);
     connect(&m_publish, &QTimer::timeout, this, &Session::changed);
     connectEngine();
     connectHistory();
@@ -139,6 +142,10 @@ Session::~Session()
     m_historyThread.quit();
     m_thread.wait();
     m_historyThread.wait();
+    if (m_trying) { // whatever ends the program, no trial stays
+        putBack();
+        m_workplace->runEnds(m_state.selected);
+    }
 }
 
 void Session::start()
@@ -248,7 +255,7 @@ void Session::takeDevices()
     try {
         const run::Devices devices = m_workplace->devices(m_state.selected, &m_thread);
         QMetaObject::invokeMethod(m_engine, [this, devices] { m_engine->setDevices(devices); });
-        if (m_workplace->readyFacts(m_state.selected).meterAnswers) // else there is none
+        if (m_workplace->hasMeter())
             emit greetRequested();
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
@@ -299,6 +306,17 @@ void Session::putBack()
     try {
         m_workplace->activate(m_state.selected, m_state.byEye ? m_state.byEye : m_state.lastTime);
     } catch (const Error &e) {
+        setNotice(QString::fromUtf8(e.what()));
+    }
+}
+
+/// What a run changes on the display is only for its time, until something is installed.
+void Session::beginTrying()
+{
+    try {
+        m_workplace->runBegins(m_state.selected);
+        m_trying = true;
+    } catch (const Error &e) { // nothing could be kept; the run itself can go on
         setNotice(QString::fromUtf8(e.what()));
     }
 }
@@ -391,6 +409,12 @@ void Session::onStatus(const run::RunStatus &status)
         readLogbook();
     if (activityChanged && status.activity == Activity::Idle)
         putBack();
+    const bool installed = run::isAfter(m_state.results.setup.kind, status.stage, Stage::Install);
+    if (m_trying &&
+        (status.activity == Activity::Idle || status.activity == Activity::Finished || installed)) {
+        m_trying = false;
+        m_workplace->runEnds(m_state.selected);
+    }
     if (activityChanged)
         m_workplace->keepAwake(m_state.isMeasuring());
     if (activityChanged && status.activity == Activity::Finished &&
@@ -426,6 +450,18 @@ void Session::refreshProfileInUse()
         m_state.inUse = {};
         setNotice(QString::fromUtf8(e.what()));
     }
+}
+
+/// Other programs may change what is in force at any time; while a run measures, its engine
+/// watches.
+void Session::watchProfileInUse()
+{
+    if (m_state.displays.empty() || m_state.isMeasuring() || m_trying)
+        return;
+    const ProfileInUse before = m_state.inUse;
+    refreshProfileInUse();
+    if (!(before == m_state.inUse))
+        publish();
 }
 
 void Session::saveReport(const QString &folder)

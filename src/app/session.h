@@ -86,6 +86,7 @@ public slots:
     void setNotice(const QString &notice);
     void setProfileTitle(const QString &title);
     void refreshProfileInUse();
+    void watchProfileInUse();
 
 signals:
     void changed();
@@ -116,6 +117,7 @@ private:
     void beginRun();
     void clearRun();
     void putBack();
+    void beginTrying();
     void resumeOldRun();
     void onStatus(const run::RunStatus &status);
     void onReading(run::Stage stage, const Reading &reading);
@@ -148,6 +150,8 @@ private:
     QThread m_historyThread;
     HistoryReader *m_history;   ///< lives in m_historyThread
     quint64 m_questions = 0;    ///< asked of the logbook; answers to older ones are dropped
+    bool m_trying = false;      ///< what is in force is a run's, for its time
+    QTimer m_watch;             ///< whether others change what is in force
     bool m_putBackThen = false; ///< when the history is known
     QTimer m_publish;           ///< coalesces changes to a bounded rate
 };

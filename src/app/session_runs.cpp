@@ -45,6 +45,7 @@ void Session::beginRun()
         if (!point.done)
             setup.skipped.push_back(point.title.toStdString());
     m_beginning = true;
+    beginTrying();
     emit beginRequested(setup);
 }
 
@@ -70,6 +71,7 @@ bool Session::beginErrand(RunKind kind)
         setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
         m_state.notice.clear();
         m_state.liveReadings.clear();
+        beginTrying();
         emit beginRequested(setup);
         return true;
     } catch (const Error &e) {
@@ -151,10 +153,14 @@ void Session::bareDisplay(bool bare)
     if (m_state.isMeasuring() || m_state.hasRun())
         return;
     try {
-        if (bare)
+        if (bare) {
+            beginTrying();
             m_workplace->clearLut(m_state.selected);
-        else
+        } else {
             putBack();
+            m_trying = false;
+            m_workplace->runEnds(m_state.selected);
+        }
     } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
     }
@@ -212,6 +218,7 @@ void Session::resumeOldRun()
 {
     m_state.readyConfirmed = true;
     m_state.notice.clear();
+    beginTrying();
     emit resumeRunRequested(*m_state.unfinishedRun);
     m_state.unfinishedRun.reset();
 }

@@ -69,6 +69,7 @@ struct ProfileInUse {
     bool profileMatches = false;
     bool lutMatches = false;
     QString found; ///< what is in use, in words
+    bool operator==(const ProfileInUse &) const = default;
 };
 
 /// Everything the window shows, a plain value.

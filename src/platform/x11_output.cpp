@@ -6,6 +6,7 @@
 #include <QStandardPaths>
 
 #include <cstdlib>
+#include <cstring>
 #include <xcb/randr.h>
 #include <xcb/xcb.h>
 
@@ -157,33 +158,75 @@ X11VideoLut::X11VideoLut(const X11Output &output)
 
 X11VideoLut::~X11VideoLut() = default;
 
-VideoLut X11VideoLut::read()
+X11VideoLut::Tables X11VideoLut::tables()
 {
     const auto gamma = reply(xcb_randr_get_crtc_gamma_reply(
         m_connection->get(), xcb_randr_get_crtc_gamma(m_connection->get(), m_output.crtc),
         nullptr));
     if (!gamma || gamma->size < 2)
         fail(m_output.name, "its video LUT cannot be read", "Is the display still connected?");
-    std::array<std::vector<uint16_t>, 3> tables;
-    const std::array<const uint16_t *, 3> raw = {xcb_randr_get_crtc_gamma_red(gamma.get()),
-                                                 xcb_randr_get_crtc_gamma_green(gamma.get()),
-                                                 xcb_randr_get_crtc_gamma_blue(gamma.get())};
+    const uint16_t *raw[] = {xcb_randr_get_crtc_gamma_red(gamma.get()),
+                             xcb_randr_get_crtc_gamma_green(gamma.get()),
+                             xcb_randr_get_crtc_gamma_blue(gamma.get())};
+    Tables tables;
     for (int c = 0; c < 3; ++c)
         tables[c].assign(raw[c], raw[c] + gamma->size);
-    return VideoLut::fromTables(tables);
+    return tables;
 }
 
-void X11VideoLut::load(const VideoLut &lut)
+void X11VideoLut::setTables(const Tables &tables)
 {
-    std::array<std::vector<uint16_t>, 3> tables;
-    for (int c = 0; c < 3; ++c)
-        for (int i = 0; i < m_size; ++i)
-            tables[c].push_back(static_cast<uint16_t>(
-                65535 * lut.evaluate(c, static_cast<double>(i) / (m_size - 1)) + 0.5));
     m_connection->expect(xcb_randr_set_crtc_gamma_checked(
                              m_connection->get(), m_output.crtc, static_cast<uint16_t>(m_size),
                              tables[0].data(), tables[1].data(), tables[2].data()),
                          m_output.name, "its video LUT cannot be loaded");
+}
+
+X11VideoLut::Tables X11VideoLut::tablesOf(const VideoLut &lut) const
+{
+    Tables tables;
+    for (int c = 0; c < 3; ++c)
+        for (int i = 0; i < m_size; ++i)
+            tables[c].push_back(static_cast<uint16_t>(
+                65535 * lut.evaluate(c, static_cast<double>(i) / (m_size - 1)) + 0.5));
+    return tables;
+}
+
+VideoLut X11VideoLut::read()
+{
+    return VideoLut::fromTables(tables());
+}
+
+void X11VideoLut::load(const VideoLut &lut)
+{
+    setTables(tablesOf(lut));
+}
+
+bool X11VideoLut::holds(const VideoLut &lut)
+{
+    return tables() == tablesOf(lut);
+}
+
+QByteArray X11VideoLut::save()
+{
+    QByteArray saved;
+    for (const auto &table : tables())
+        saved.append(reinterpret_cast<const char *>(table.data()),
+                     static_cast<qsizetype>(table.size() * sizeof(uint16_t)));
+    return saved;
+}
+
+void X11VideoLut::restore(const QByteArray &saved)
+{
+    const qsizetype bytes = m_size * static_cast<qsizetype>(sizeof(uint16_t));
+    if (saved.size() != 3 * bytes)
+        return; // of another output
+    Tables tables;
+    for (int c = 0; c < 3; ++c) {
+        tables[c].resize(m_size);
+        std::memcpy(tables[c].data(), saved.constData() + c * bytes, bytes);
+    }
+    setTables(tables);
 }
 
 X11ProfileStore::X11ProfileStore(const X11Output &output, QString folder)

@@ -41,8 +41,17 @@ public:
     ~X11VideoLut() override;
     VideoLut read() override;
     void load(const VideoLut &lut) override;
+    QByteArray save() override;
+    void restore(const QByteArray &saved) override;
+    bool holds(const VideoLut &lut) override;
 
 private:
+    using Tables = std::array<std::vector<uint16_t>, 3>;
+    Tables tables();
+    void setTables(const Tables &tables);
+    /// What load() makes of a LUT: tables of the output's own size.
+    [[nodiscard]] Tables tablesOf(const VideoLut &lut) const;
+
     std::unique_ptr<X11Connection> m_connection;
     X11Output m_output;
     int m_size = 0;

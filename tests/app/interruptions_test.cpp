@@ -126,7 +126,6 @@ private slots:
     {
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Done));
-        const VideoLut own = rig.state().results.calibration->lut;
         rig.session->newRun();
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
         QVERIFY(rig.pressUntil(Stage::Adjust)); // the run has loaded a LUT without correction
@@ -135,8 +134,6 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().inUse.checked; }));
         QVERIFY(rig.state().inUse.lutMatches);
         QVERIFY(rig.state().inUse.profileMatches);
-        if (onX11())
-            QCOMPARE(platform::X11VideoLut(platform::x11Outputs().front()).read(), own);
     }
 
     void aNewRunCanBePreferredToAnUnfinishedOne()

@@ -1,10 +1,13 @@
 #include "core/base/error.h"
+#include "platform/as_found.h"
+#include "platform/x11_output.h"
 #include "runner.h"
 #include "studio_rig.h"
 
 #include <QGuiApplication>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QStandardPaths>
 
 namespace lantern::test {
 
@@ -72,6 +75,41 @@ private slots:
         beginReading();
         QVERIFY(waitUntil([&] { return state().liveReadings.size() > 3; }));
         VERIFY_NEAR(state().liveReadings.front().xyz.Z, 108.5, 0.5);
+    }
+
+    /// Whatever ends a run, the screen gets back what it had; after a crash at the next start.
+    void whatWasFoundIsPutBack()
+    {
+        const auto output = platform::x11Outputs().front();
+        platform::X11VideoLut lut(output);
+        platform::X11ProfileStore store(output, platform::userProfileFolder());
+        VideoLut own = VideoLut::identity();
+        for (auto &entry : own.channels[2])
+            entry = static_cast<uint16_t>(entry * 0.9);
+        lut.load(own);
+        store.declare("found");
+        const QByteArray found = lut.save();
+        m_rig.studio->setMeterChoice(
+            QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
+        open("put-back.sqlite");
+        beginReading();
+        QVERIFY(waitUntil([&] { return state().liveReadings.size() > 1; }));
+        QVERIFY(lut.save() != found); // the display is read as it is by itself
+        m_rig.close();                // in the middle of it
+        QCOMPARE(lut.save(), found);
+        QCOMPARE(store.inUse(), QByteArray("found"));
+
+        // Killed: nobody could put anything back.
+        const QString kept = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                             QStringLiteral("/bold-lantern/as-found");
+        platform::AsFound(kept).note(output.name, &lut, store);
+        lut.load(VideoLut::identity());
+        store.declare({});
+        const StudioWorkplace next;
+        QCOMPARE(lut.save(), found);
+        QCOMPARE(store.inUse(), QByteArray("found"));
+        lut.load(VideoLut::identity());
+        store.declare({});
     }
 
     /// A meter that says the same of every colour is found out at the second of them.

@@ -25,7 +25,7 @@ public:
     explicit WindowRig(double speed = 0, const QString &logbook = {})
         : m_logbook(logbook.isEmpty() ? m_folder.filePath(QStringLiteral("log.sqlite")) : logbook)
     {
-        demo = std::make_unique<app::DemoWorkplace>();
+        demo = std::make_unique<app::DemoWorkplace>(m_folder.path());
         demo->setSpeed(speed);
         session = std::make_unique<app::Session>(demo.get(), m_logbook);
         window = std::make_unique<app::MainWindow>(session.get(), demo.get());

@@ -1,4 +1,5 @@
 #include "app/views/compare/compare_view.h"
+#include "platform/x11_output.h"
 #include "run/file/files.h"
 #include "runner.h"
 #include "window_rig.h"
@@ -6,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include <QComboBox>
+#include <QDir>
 #include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <QMimeData>
@@ -36,18 +38,6 @@ private slots:
         QVERIFY(s.inUse.lutMatches);
         QVERIFY(QFile::exists(s.results.installedPath));
         QCOMPARE(s.displays[0].mark, Mark::Within);
-        if (onX11()) {
-            // An independent program sees the same property on the root window.
-            QProcess xprop;
-            xprop.start(QStringLiteral("xprop"),
-                        {QStringLiteral("-root"), QStringLiteral("-len"), QStringLiteral("40"),
-                         QStringLiteral("_ICC_PROFILE")});
-            if (xprop.waitForFinished()) {
-                const QString text = QString::fromUtf8(xprop.readAllStandardOutput());
-                QVERIFY2(text.contains(QLatin1String("CARDINAL")), qPrintable(text));
-                QVERIFY(text.contains(QString::number(uint8_t(s.results.profile[2]))));
-            }
-        }
         // the report can be saved
         QTemporaryDir folder;
         rig.session->saveReport(folder.path());
@@ -60,6 +50,34 @@ private slots:
             [&] { return rig.state().status.activity == Activity::Idle && rig.state().lastTime; }));
         QCOMPARE(ledgerRows(rig.state())[1].lastTime,
                  figure(rig.state().lastTime->after->cct->kelvin, 0));
+    }
+
+    /// The displays are simulated; the person's own screen, profile and folder stay what they are.
+    void theDemoLeavesTheRealScreenAlone()
+    {
+        if (!onX11())
+            QSKIP("needs a screen to look at");
+        const auto output = platform::x11Outputs().front();
+        platform::X11VideoLut lut(output);
+        platform::X11ProfileStore store(output, platform::userProfileFolder());
+        VideoLut own = VideoLut::identity();
+        for (auto &entry : own.channels[2])
+            entry = static_cast<uint16_t>(entry * 0.9);
+        lut.load(own);
+        store.declare("the person's own profile");
+        const QByteArray before = lut.save();
+        const QStringList files = QDir(platform::userProfileFolder()).entryList();
+        {
+            WindowRig rig;
+            QVERIFY(rig.pressUntil(Stage::Done));
+            QCOMPARE(lut.save(), before);
+            QCOMPARE(store.inUse(), QByteArray("the person's own profile"));
+        }
+        QCOMPARE(lut.save(), before);
+        QCOMPARE(store.inUse(), QByteArray("the person's own profile"));
+        QCOMPARE(QDir(platform::userProfileFolder()).entryList(), files);
+        lut.load(VideoLut::identity());
+        store.declare({});
     }
 
     /// From start to the end with nothing but the space bar on what has the focus.

@@ -1,14 +1,17 @@
 #include "app/workplace/demo_workplace.h"
 
 #include "core/base/error.h"
+#include "platform/x11_output.h"
 
 #include <nlohmann/json.hpp>
 
 #include <QCoreApplication>
 #include <QEventLoop>
+#include <QFile>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QScreen>
+#include <QThread>
 
 #include <array>
 #include <cmath>
@@ -60,28 +63,29 @@ run::RunSetup setupOf(bench::Bench &b)
     return s;
 }
 
-/// A folder without a display server: installs the file, remembers it as the one in use.
-class FolderStore : public run::ProfileStore {
-public:
-    explicit FolderStore(QString folder) : m_folder(std::move(folder)) {}
-    QString install(const QByteArray &icc, const QString &name) override
-    {
-        const QString path = platform::writeProfileFile(m_folder, name, icc);
-        m_inUse = icc;
-        return path;
-    }
-    QByteArray inUse() override { return m_inUse; }
-
-private:
-    QString m_folder;
-    QByteArray m_inUse;
-};
-
 } // namespace
 
-ScreenEye::ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> rig,
-                     run::VideoLutDevice *lut, QObject *parent)
-    : BenchEye(parent), m_presenter(presenter), m_rig(std::move(rig)), m_lut(lut)
+QString FolderStore::install(const QByteArray &icc, const QString &name)
+{
+    const QString path = platform::writeProfileFile(m_folder, name, icc);
+    declare(icc);
+    return path;
+}
+
+void FolderStore::declare(const QByteArray &icc)
+{
+    const std::lock_guard lock(m_mutex);
+    m_inUse = icc;
+}
+
+QByteArray FolderStore::inUse()
+{
+    const std::lock_guard lock(m_mutex);
+    return m_inUse;
+}
+
+ScreenEye::ScreenEye(WindowPresenter *presenter, QObject *parent)
+    : BenchEye(parent), m_presenter(presenter)
 {}
 
 void ScreenEye::look(run::Request request)
@@ -115,48 +119,15 @@ void ScreenEye::lookHere(run::Request request)
                                     static_cast<double>(qGreen(rgb)),
                                     static_cast<double>(qBlue(rgb))},
                           static_cast<double>(count) / all);
-    if (m_lut) {
-        try {
-            const VideoLut lut = m_lut->read();
-            m_rig->with([&](bench::Bench &b) { b.condition().lut = lut; });
-        } catch (const Error &) {
-            seen.clear(); // the output is gone, and so is what the meter could see
-        }
-    }
     emit looked(request, seen);
 }
 
-DemoWorkplace::DemoWorkplace(QObject *parent)
+DemoWorkplace::DemoWorkplace(const QString &folder, QObject *parent)
     : Workplace(parent),
+      m_profileFolder(folder + QStringLiteral("/profiles")),
       m_patch(std::make_unique<PatchWindow>()),
       m_presenter(std::make_shared<WindowPresenter>(m_patch.get()))
 {
-    if (QGuiApplication::platformName() == QLatin1String("xcb"))
-        m_outputs = platform::x11Outputs();
-    makePlaces();
-    if (!m_outputs.empty())
-        m_lutBefore = m_places.front().lut->read();
-}
-
-DemoWorkplace::~DemoWorkplace()
-{
-    // The displays were simulated, the output was real: leave it as it was found.
-    if (m_lutBefore) {
-        try {
-            m_places.front().lut->load(*m_lutBefore);
-            m_declared->declare({});
-        } catch (const Error &) {
-            // the display server went first; nothing is left to put back
-        }
-    }
-}
-
-void DemoWorkplace::makePlaces()
-{
-    m_places.clear();
-    if (!m_outputs.empty())
-        m_declared = std::make_unique<platform::X11ProfileStore>(m_outputs.front(),
-                                                                 platform::userProfileFolder());
     for (const char *file : kDisplayFiles) {
         Place place;
         place.rig = std::make_shared<run::BenchRig>(makeBench(file, m_meterKind));
@@ -165,22 +136,14 @@ void DemoWorkplace::makePlaces()
     }
 }
 
+DemoWorkplace::~DemoWorkplace() = default;
+
 void DemoWorkplace::makeDevices(Place &place)
 {
     place.controls = std::make_shared<run::BenchControls>(place.rig);
-    if (m_outputs.empty()) {
-        place.engineLut = std::make_shared<run::BenchLut>(place.rig);
-        place.lut = std::make_unique<run::BenchLut>(place.rig);
-        place.store = std::make_shared<FolderStore>(platform::userProfileFolder());
-    } else {
-        const platform::X11Output &output = m_outputs.front();
-        place.engineLut = std::make_shared<platform::X11VideoLut>(output);
-        place.lut = std::make_unique<platform::X11VideoLut>(output);
-        place.store =
-            std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
-    }
-    place.eye = std::make_shared<ScreenEye>(m_presenter.get(), place.rig,
-                                            m_outputs.empty() ? nullptr : place.lut.get());
+    place.lut = std::make_shared<run::BenchLut>(place.rig);
+    place.store = std::make_shared<FolderStore>(m_profileFolder);
+    place.eye = std::make_shared<ScreenEye>(m_presenter.get());
     place.eye->hangAt(m_meterSpot);
 }
 
@@ -234,7 +197,7 @@ run::Devices DemoWorkplace::devices(int display, QThread *engineThread)
         place.meter->setSpeed(m_speed);
         place.meter->moveToThread(engineThread);
     }
-    return {place.meter, m_presenter, place.controls, place.engineLut, place.store, nullptr};
+    return {place.meter, m_presenter, place.controls, place.lut, place.store, nullptr};
 }
 
 run::RunSetup DemoWorkplace::setup(int display) const
@@ -248,10 +211,8 @@ void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &
     const auto lut = lastRun && !lastRun->profile.isEmpty() ? installedLut(*lastRun) : std::nullopt;
     if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls)
         place.rig->with([&](bench::Bench &b) { b.condition().controls = *lastRun->controls; });
-    const bool calibrated = lut.has_value();
     place.lut->load(lut.value_or(VideoLut::identity()));
-    if (m_declared)
-        m_declared->declare(calibrated ? lastRun->profile : QByteArray());
+    place.store->declare(lut ? lastRun->profile : QByteArray());
 }
 
 void DemoWorkplace::clearLut(int display)
@@ -262,8 +223,7 @@ void DemoWorkplace::clearLut(int display)
 ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places[display];
-    return judgeProfileInUse(m_declared ? m_declared->inUse() : place.store->inUse(),
-                             place.lut->read(), results);
+    return judgeProfileInUse(place.store->inUse(), *place.lut, results);
 }
 
 ReadyFacts DemoWorkplace::readyFacts(int display) const
@@ -345,14 +305,20 @@ void DemoWorkplace::injectFault(int display, MeterFault fault)
         [&](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber(), fault); });
 }
 
-void DemoWorkplace::makeHistory(const QString &logbookPath)
+void DemoWorkplace::makeHistory(const QString &finishedPath)
 {
+    // Half a history would never be made whole: it counts when it is complete.
+    const QString logbookPath = finishedPath + QStringLiteral(".making");
+    for (const char *suffix : {"", "-wal", "-shm"})
+        QFile::remove(logbookPath + QLatin1String(suffix));
     struct Earlier {
         const char *file;
         int daysAgo;
         double hours;
     };
     for (const Earlier &e : {Earlier{"north-desk.json", 34, 1050}, {"south-desk.json", 12, 9700}}) {
+        if (QThread::currentThread()->isInterruptionRequested())
+            return;
         auto description =
             bench::displayFromJson(parseJson(bench::builtInText(e.file), e.file), e.file);
         description.hours = e.hours;
@@ -387,6 +353,9 @@ void DemoWorkplace::makeHistory(const QString &logbookPath)
             &engine, [&] { engine.begin(setup); }, Qt::QueuedConnection);
         loop.exec();
     }
+    QFile::rename(logbookPath, finishedPath);
+    for (const char *suffix : {".lock", "-wal", "-shm"})
+        QFile::remove(logbookPath + QLatin1String(suffix));
 }
 
 } // namespace lantern::app

@@ -3,23 +3,35 @@
 #include "app/patch_window.h"
 #include "app/workplace/workplace.h"
 #include "platform/desktop.h"
-#include "platform/x11_output.h"
 #include "run/device/bench_devices.h"
 
 #include <map>
 #include <memory>
+#include <mutex>
 #include <vector>
 
 namespace lantern::app {
 
-/// What the bench's meter sees: the pixels that the patch window really shows, through the LUT that
-/// is really loaded.
+/// A folder without a display server: installs the file, remembers it as the one in use. May be
+/// used by several threads.
+class FolderStore : public run::ProfileStore {
+public:
+    explicit FolderStore(QString folder) : m_folder(std::move(folder)) {}
+    QString install(const QByteArray &icc, const QString &name) override;
+    void declare(const QByteArray &icc);
+    QByteArray inUse() override;
+
+private:
+    QString m_folder;
+    std::mutex m_mutex;
+    QByteArray m_inUse;
+};
+
+/// What the bench's meter sees: the pixels that the patch window really shows.
 class ScreenEye : public run::BenchEye {
     Q_OBJECT
 public:
-    /// \param lut of the output the patch is on; null: the bench keeps the LUT itself
-    ScreenEye(WindowPresenter *presenter, std::shared_ptr<run::BenchRig> rig,
-              run::VideoLutDevice *lut, QObject *parent = nullptr);
+    explicit ScreenEye(WindowPresenter *presenter, QObject *parent = nullptr);
     void look(run::Request request) override; ///< from any thread
     /// Where the meter hangs on the desktop; nothing: on the patch.
     void hangAt(const std::optional<QPoint> &spot) { m_spot = spot; }
@@ -29,17 +41,16 @@ private:
 
     WindowPresenter *m_presenter;
     std::optional<QPoint> m_spot;
-    std::shared_ptr<run::BenchRig> m_rig;
-    run::VideoLutDevice *m_lut;
 };
 
-/// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. All of
-/// them share the one output of the X server that the window is on; choosing a display puts its own
-/// LUT and profile in force there.
+/// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. They show
+/// the pixels of the patch window; their LUTs and profiles are their own, and nothing of the real
+/// screen or of the person's profiles is touched.
 class DemoWorkplace : public Workplace {
     Q_OBJECT
 public:
-    explicit DemoWorkplace(QObject *parent = nullptr);
+    /// \param folder for the profiles that it installs
+    explicit DemoWorkplace(const QString &folder, QObject *parent = nullptr);
     ~DemoWorkplace() override;
 
     [[nodiscard]] QString title() const override { return tr("demonstration on the bench"); }
@@ -70,7 +81,7 @@ public:
 
     /// Measures the demo's earlier runs into an empty logbook, with their true dates in the past.
     /// Runs in the calling thread, some seconds of computing.
-    static void makeHistory(const QString &logbookPath);
+    static void makeHistory(const QString &finishedPath);
 
 private:
     struct Place {
@@ -78,25 +89,21 @@ private:
         std::shared_ptr<ScreenEye> eye;
         std::shared_ptr<run::BenchMeter> meter; ///< lives in the engine's thread
         std::shared_ptr<run::BenchControls> controls;
-        std::shared_ptr<run::VideoLutDevice> engineLut; ///< used by the engine only
-        std::unique_ptr<run::VideoLutDevice> lut;       ///< used by the interface only
-        std::shared_ptr<run::ProfileStore> store;
+        std::shared_ptr<run::BenchLut> lut;
+        std::shared_ptr<FolderStore> store;
         bool isAsLeft = false; ///< its controls stand where its last run left them
     };
-    void makePlaces();
     void makeDevices(Place &place);
 
-    std::vector<platform::X11Output> m_outputs;
+    QString m_profileFolder;
     std::unique_ptr<PatchWindow> m_patch;
     std::shared_ptr<WindowPresenter> m_presenter;
-    std::unique_ptr<platform::X11ProfileStore> m_declared; ///< interface's own look at the property
     std::vector<Place> m_places;
     platform::Desktop m_desktop;
     std::optional<QPoint> m_meterSpot;
     std::map<int, std::string> m_technologies; ///< chosen instead of the displays' own
     std::string m_meterKind = "colorimeter";
     double m_speed = 20;
-    std::optional<VideoLut> m_lutBefore; ///< of the real output, put back when the demo ends
 };
 
 } // namespace lantern::app

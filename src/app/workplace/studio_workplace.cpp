@@ -8,6 +8,7 @@
 #include <QGuiApplication>
 #include <QScreen>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QThread>
 
 #include <algorithm>
@@ -60,6 +61,8 @@ StudioWorkplace::StudioWorkplace(QObject *parent)
     : Workplace(parent),
       m_patch(std::make_unique<PatchWindow>()),
       m_presenter(std::make_shared<WindowPresenter>(m_patch.get())),
+      m_asFound(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                QStringLiteral("/bold-lantern/as-found")),
       m_meterChoice(QSettings().value(QLatin1String(kMeterKey)).toString())
 {
     m_seenSince.start();
@@ -68,6 +71,8 @@ StudioWorkplace::StudioWorkplace(QObject *parent)
         throw Error(ErrorKind::Device, "display server",
                     "no X server with an active output answers",
                     "Start a desktop session with X11, or try the program with --demo.");
+    for (Place &place : m_places) // a run that was cut short
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
     const auto again = [this] {
         findPlaces();
         emit displaysChanged();
@@ -262,11 +267,25 @@ run::RunSetup StudioWorkplace::setup(int display) const
 void StudioWorkplace::activate(int display, const std::optional<run::RunResults> &lastRun)
 {
     Place &place = m_places.at(display);
-    if (!lastRun || lastRun->profile.isEmpty())
-        return; // what is in force is somebody else's business until there is a run of ours
+    if (!lastRun || lastRun->profile.isEmpty()) {
+        // Until there is a run of ours, what is in force is somebody else's: as it was found.
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
+        return;
+    }
     if (place.lut && installedLut(*lastRun))
         place.lut->load(*installedLut(*lastRun));
     place.store->declare(lastRun->profile);
+}
+
+void StudioWorkplace::runBegins(int display)
+{
+    Place &place = m_places.at(display);
+    m_asFound.note(place.output.name, place.lut.get(), *place.store);
+}
+
+void StudioWorkplace::runEnds(int display)
+{
+    m_asFound.forget(m_places.at(display).output.name);
 }
 
 void StudioWorkplace::clearLut(int display)
@@ -278,9 +297,10 @@ void StudioWorkplace::clearLut(int display)
 ProfileInUse StudioWorkplace::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places.at(display);
-    const QByteArray declared = place.store->inUse();
-    const VideoLut lut = place.lut ? place.lut->read() : VideoLut::identity();
-    return judgeProfileInUse(declared, lut, results);
+    NoLut none;
+    return judgeProfileInUse(place.store->inUse(),
+                             place.lut ? static_cast<run::VideoLutDevice &>(*place.lut) : none,
+                             results);
 }
 
 ReadyFacts StudioWorkplace::readyFacts(int display) const

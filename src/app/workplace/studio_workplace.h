@@ -3,6 +3,7 @@
 #include "app/patch_window.h"
 #include "app/workplace/workplace.h"
 #include "core/signal/edid.h"
+#include "platform/as_found.h"
 #include "platform/control_channel.h"
 #include "platform/desktop.h"
 #include "platform/x11_output.h"
@@ -30,10 +31,13 @@ public:
     run::Devices devices(int display, QThread *engineThread) override;
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
+    void runBegins(int display) override;
+    void runEnds(int display) override;
     void clearLut(int display) override;
     ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
     [[nodiscard]] PatchWindow *patchWindow() override { return m_patch.get(); }
+    [[nodiscard]] bool hasMeter() const override { return !m_meterChoice.isEmpty(); }
     [[nodiscard]] QRect screenOf(int display) const override;
     void setTechnology(int display, const std::string &technology) override;
     void keepAwake(bool awake) override;
@@ -65,6 +69,7 @@ private:
     std::unique_ptr<PatchWindow> m_patch;
     std::shared_ptr<WindowPresenter> m_presenter;
     platform::Desktop m_desktop;
+    platform::AsFound m_asFound;
     QString m_meterChoice;
     std::shared_ptr<run::Meter> m_meter; ///< lives in the engine's thread
     QElapsedTimer m_seenSince;           ///< how long the displays are known to be on

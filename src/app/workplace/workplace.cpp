@@ -20,14 +20,14 @@ std::optional<VideoLut> installedLut(const run::RunResults &results)
     return results.calibration ? std::optional(results.calibration->lut) : results.lutByEye;
 }
 
-ProfileInUse judgeProfileInUse(const QByteArray &declared, const VideoLut &lut,
+ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
                                const run::RunResults &results)
 {
     ProfileInUse found;
     found.checked = true;
     found.profileMatches = !declared.isEmpty() && declared == results.profile;
     const auto installed = installedLut(results);
-    found.lutMatches = installed && lut == *installed;
+    found.lutMatches = installed && lut.holds(*installed);
     if (declared.isEmpty())
         found.found = Workplace::tr("none");
     else if (!found.profileMatches)

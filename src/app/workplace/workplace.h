@@ -27,12 +27,19 @@ public:
     [[nodiscard]] virtual QString title() const = 0;
     [[nodiscard]] virtual std::vector<DisplayCard> displays() const = 0;
     [[nodiscard]] virtual MeterCard meterCard(int display) const = 0;
+    /// A meter has been chosen, whether it answers or not.
+    [[nodiscard]] virtual bool hasMeter() const { return true; }
     /// Devices of a display. They live in `engineThread`.
     virtual run::Devices devices(int display, QThread *engineThread) = 0;
     /// Facts of a new run on a display: ids, technology, controls, meter, seed.
     [[nodiscard]] virtual run::RunSetup setup(int display) const = 0;
     /// Puts this display's own profile and LUT in force, as if it had an output of its own.
     virtual void activate(int display, const std::optional<run::RunResults> &lastRun) = 0;
+    /// What a run changes on a display from now on is only for its time: should the program end
+    /// before runEnds(), the display gets back what it has now, at the latest when the program is
+    /// started again.
+    virtual void runBegins(int display) { Q_UNUSED(display) }
+    virtual void runEnds(int display) { Q_UNUSED(display) }
     /// Takes any video LUT away.
     virtual void clearLut(int display) = 0;
     /// Reads back what is in force.
@@ -62,7 +69,7 @@ QString technologyTitle(const QString &technology);
 std::optional<VideoLut> installedLut(const run::RunResults &results);
 
 /// Compares what was read back with what a run installed.
-ProfileInUse judgeProfileInUse(const QByteArray &declared, const VideoLut &lut,
+ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
                                const run::RunResults &results);
 
 } // namespace lantern::app

@@ -135,6 +135,11 @@ public:
     virtual ~VideoLutDevice() = default;
     virtual VideoLut read() = 0;
     virtual void load(const VideoLut &lut) = 0;
+    /// What is in force now, bit for bit, in the device's own words; and back.
+    virtual QByteArray save();
+    virtual void restore(const QByteArray &saved);
+    /// Whether this LUT is in force, as well as the device can hold it.
+    virtual bool holds(const VideoLut &lut) { return read() == lut; }
 };
 
 /// A table in the monitor's own memory. Calls throw Error Device.

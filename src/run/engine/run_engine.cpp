@@ -118,7 +118,7 @@ void RunEngine::restoreDevices()
         m_run.results.controls)
         m_devices.controls->write(*m_run.results.controls);
     if (m_run.loadedLut)
-        m_devices.lut->load(*m_run.loadedLut);
+        loadLut(*m_run.loadedLut);
     if (m_run.loadedSlot && m_devices.slot)
         m_devices.slot->load(*m_run.loadedSlot);
 }
@@ -202,12 +202,26 @@ void RunEngine::startStage()
             bringBack(logged);
         logbook().beginStage(m_run.status.run, m_run.status.stage, entry.version);
         if (entry.asFound) {
-            m_devices.lut->load(VideoLut::identity());
+            loadLut(VideoLut::identity());
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());
         }
+        if (!m_run.lutInForce)
+            m_run.lutInForce = m_devices.lut->save();
         m_taker.greet();
     });
+}
+
+void RunEngine::loadLut(const VideoLut &lut)
+{
+    m_devices.lut->load(lut);
+    m_run.lutInForce = m_devices.lut->save();
+}
+
+/// Another program has loaded its LUT since we did.
+bool RunEngine::isLutForeign()
+{
+    return m_run.lutInForce && m_devices.lut->save() != *m_run.lutInForce;
 }
 
 /// The meter is there and has told what it can.
@@ -259,7 +273,7 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
     if (controls && m_devices.controls)
         m_devices.controls->write(*controls);
     if (lut)
-        m_devices.lut->load(*lut);
+        loadLut(*lut);
     if (slot && m_devices.slot)
         m_devices.slot->load(*slot);
 }
@@ -334,7 +348,7 @@ void RunEngine::step()
                     m_devices.controls->write(set->controls);
                 m_run.results.controls = set->controls;
             } else if (const auto *load = std::get_if<LoadLut>(&next)) {
-                m_devices.lut->load(load->lut);
+                loadLut(load->lut);
                 m_run.loadedLut = load->lut;
             } else if (const auto *slot = std::get_if<LoadSlot>(&next)) {
                 if (!m_devices.slot)
@@ -420,6 +434,13 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         return;
     }
     guarded([&] {
+        if (isLutForeign()) {
+            m_run.lutTaken = true;
+            fault(tr("Another program has loaded a video LUT on this display, so this reading was "
+                     "thrown away. Stop night light and other programs that load profiles; going "
+                     "on loads ours again."));
+            return;
+        }
         LoggedReading logged{{*m_run.status.patch, xyz, integrationSeconds},
                              m_devices.meter->state(),
                              {},
@@ -485,6 +506,7 @@ void RunEngine::make()
         block(QString::fromUtf8(e.what())); // no repetition will make these readings usable
         return;
     }
+    m_run.lutInForce = m_devices.lut->save(); // of an installation
     finishStage(result);
 }
 

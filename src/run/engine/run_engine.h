@@ -118,6 +118,8 @@ private:
     void setOldReadingsAside(const std::vector<LoggedReading> &logged);
     bool seesNothing(const XYZ &xyz) const;
     bool isStuck(const XYZ &xyz) const;
+    void loadLut(const VideoLut &lut);
+    bool isLutForeign();
     bool isMisfit();
     void keep(const LoggedReading &logged);
     void onReading(const XYZ &xyz, double integrationSeconds);
@@ -146,6 +148,8 @@ private:
         bool zeroingByHand = false; ///< off the screen, so that it has to be hung back
         bool asking = false;        ///< the plan, or the build, has a question to the person
         bool misfitAccepted = false;
+        std::optional<QByteArray> lutInForce; ///< as the device saves it; ours, or as it was found
+        bool lutTaken = false;                ///< another program has loaded one
         double lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
         std::optional<Reading> lastReading; ///< to notice a meter that says the same again
         std::optional<ScreenRegion> region; ///< lit by the present patch

@@ -47,6 +47,15 @@ void RunEngine::resume()
         setActivity(Activity::Working);
         step();
     } else if (m_run.status.activity == Activity::Faulted) {
+        if (std::exchange(m_run.lutTaken, false)) {
+            bool back = false;
+            guarded([&] {
+                m_devices.lut->restore(*m_run.lutInForce);
+                back = true;
+            });
+            if (!back)
+                return; // and why was told
+        }
         const bool wantsZeroing = m_run.status.fault == MeterFault::WantsZeroing;
         setActivity(Activity::Working);
         const bool asked = std::exchange(m_run.asking, false);

@@ -314,6 +314,58 @@ private slots:
         QVERIFY(rig.results.whites.empty());
     }
 
+    /// Another program's LUT in mid-chart stops the run at the next reading; going on loads ours.
+    void aForeignLutIsNoticedAndTakenOff()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        VideoLut foreign = VideoLut::identity();
+        for (auto &entry : foreign.channels[2])
+            entry = static_cast<uint16_t>(entry / 2);
+        bool loaded = false;
+        int readings = 0;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (s.stage != Stage::Measure || s.activity != Activity::Working)
+                return;
+            readings = s.readingsDone;
+            if (readings == 10 && !std::exchange(loaded, true))
+                rig.lut.load(foreign);
+        };
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(readings, 10); // none was taken through it
+        QVERIFY2(rig.status.message.contains(QLatin1String("Another program has loaded")),
+                 qPrintable(rig.status.message));
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished)); // asked once
+        QVERIFY(rig.lut.read() == rig.results.calibration->lut);
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
+    }
+
+    /// Readings that cannot have been of the patches make no profile without a plain question.
+    void aProfileThatDoesNotFitItsReadingsIsAskedAbout()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        bool moved = false;
+        rig.onStatus = [&](const RunStatus &s) { // the chart meets another display in parts
+            if (s.stage == Stage::Measure && s.patch && !(*s.patch == DeviceRgb{255, 255, 255}))
+                rig.rig->with([&](bench::Bench &b) {
+                    b.condition().controls.redGain = (moved = !moved) ? 30 : 100;
+                });
+            else if (s.patch)
+                rig.rig->with([](bench::Bench &b) { b.condition().controls.redGain = 100; });
+        };
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(rig.status.stage, Stage::Install);
+        QVERIFY2(rig.status.message.contains(QLatin1String("do not fit the profile")),
+                 qPrintable(rig.status.message));
+        QVERIFY(rig.results.installedPath.isEmpty());
+        rig.engine.resume(); // the person wants it all the same
+        QVERIFY(rig.waitUntil([&] { return !rig.results.installedPath.isEmpty(); }));
+    }
+
     void aFullDiskPausesTheRunAndLosesNothing()
     {
         EngineRig rig(logbook());

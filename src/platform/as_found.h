@@ -1,0 +1,30 @@
+#pragma once
+
+#include "platform/x11_output.h"
+
+#include <QString>
+
+namespace lantern::platform {
+
+/// What a display had in force before a run began to try things on it, kept in a folder until it is
+/// back or something better is installed: a program that is killed leaves nothing behind that the
+/// next start does not put right. A file for each output: the profile's length as a line of text,
+/// the profile, the LUT as its device saves it.
+class AsFound {
+public:
+    explicit AsFound(QString folder) : m_folder(std::move(folder)) {}
+
+    /// Keeps what is in force now; nothing is done if that was kept before and is not back yet.
+    /// \param lut null: the output has none. \throws Error Device
+    void note(const QString &output, X11VideoLut *lut, X11ProfileStore &store);
+    /// Brings back what was kept, if anything was, and forgets it. \throws Error Device
+    void putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store);
+    void forget(const QString &output);
+
+private:
+    [[nodiscard]] QString fileOf(const QString &output) const;
+
+    QString m_folder;
+};
+
+} // namespace lantern::platform
