@@ -29,6 +29,27 @@ QString defaultLogbook(bool demo)
                  : QStringLiteral("/bold-lantern/logbook.sqlite"));
 }
 
+/// Whether the logbook is ours to use; a lock that nobody here holds can be taken over.
+bool isFree(const QString &logbookPath)
+{
+    try {
+        run::Logbook probe(logbookPath, run::Logbook::Access::Write);
+        return true;
+    } catch (const run::LockedError &e) {
+        if (e.holder == run::LockedError::Holder::Here)
+            throw;
+        const auto answer = QMessageBox::question(
+            nullptr, QObject::tr("The logbook is locked"),
+            QObject::tr("%1\n\nTake it over?").arg(QString::fromUtf8(e.what())),
+            QMessageBox::Yes | QMessageBox::No, QMessageBox::No);
+        if (answer != QMessageBox::Yes)
+            return false;
+        run::Logbook::takeOver(logbookPath);
+        run::Logbook probe(logbookPath, run::Logbook::Access::Write);
+        return true;
+    }
+}
+
 /// Measures the demo's earlier runs if the logbook is new, then opens it; the window is there
 /// already.
 void startSession(app::Session *session, const QString &logbookPath, bool demo)
@@ -100,9 +121,8 @@ int main(int argc, char **argv)
         parser.isSet(logbookOption) ? parser.value(logbookOption) : defaultLogbook(demo);
     try {
         run::makeFolder(QFileInfo(logbookPath).absolutePath());
-        if (QFileInfo::exists(logbookPath))
-            run::Logbook probe(logbookPath,
-                               run::Logbook::Access::Write); // is another program at it?
+        if (QFileInfo::exists(logbookPath) && !isFree(logbookPath))
+            return static_cast<int>(ErrorKind::Device);
         std::unique_ptr<app::Workplace> workplace;
         if (demo)
             workplace = std::make_unique<app::DemoWorkplace>(QFileInfo(logbookPath).absolutePath());

@@ -3,6 +3,8 @@
 #include "core/aim/aim_reach.h"
 #include "core/base/error.h"
 
+#include <nlohmann/json.hpp>
+
 #include <QUndoCommand>
 
 #include <algorithm>
@@ -134,6 +136,12 @@ void Session::duplicateAim()
 void Session::judgeAim()
 {
     m_state.aimProblem.clear();
+    try { // by the rules that a run keeps it by
+        (void)aimFromJson(aimToJson(m_state.aim), tr("aim").toStdString());
+    } catch (const Error &e) {
+        m_state.aimProblem = QString::fromUtf8(e.what());
+        return;
+    }
     const bool ofThisRun = !m_state.results.found.empty();
     if (!ofThisRun && !m_state.lastTime)
         return;

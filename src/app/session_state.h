@@ -69,6 +69,7 @@ struct ProfileInUse {
     bool profileMatches = false;
     bool lutMatches = false;
     QString found; ///< what is in use, in words
+    QString place; ///< it was read back from: the display server, the bench
     bool operator==(const ProfileInUse &) const = default;
 };
 

@@ -74,7 +74,7 @@ struct RunOptions {
     double expectedError = 0, minutes = 0;
     int icc = 4, grid = 33;
     unsigned long long seed = 1;
-    bool noAdjust = false, intoSlot = false;
+    bool noAdjust = false, intoSlot = false, takeOver = false, acceptMisfit = false;
     bool json = false;
 };
 

@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "core/base/error.h"
+#include "core/base/text.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -242,6 +243,10 @@ void addRun(CLI::App &app, RunOptions &o)
                   "command:PROGRAM that prints X Y Z, or hand: numbers on standard input");
     c->add_option("--technology", o.technology, "meter correction; default: the display's own");
     c->add_option("--seed", o.seed, "of the meter's noise; default 1");
+    c->add_flag("--take-over", o.takeOver,
+                "take the folder's logbook over from a program on another computer that is gone");
+    c->add_flag("--accept-misfit", o.acceptMisfit,
+                "install the profile even where the readings do not fit it");
     c->add_flag("--no-adjust", o.noAdjust, "leave the monitor's controls alone");
     c->add_option("--fault", o.fault, "KIND@READING: make the meter fail once, e.g. unplugged@40");
     addProfileOptions(c, o.kind, o.icc, o.grid);
@@ -309,13 +314,19 @@ int main(int argc, char **argv)
             {"check", [&] { return check(checkOptions); }},
             {"chart", [&] { return chart(chartOptions); }},
         };
-        return commands.at(app.get_subcommands().front()->get_name())();
+        const int code = commands.at(app.get_subcommands().front()->get_name())();
+        std::cout.flush();
+        if (!std::cout)
+            throw lantern::Error(lantern::ErrorKind::Device, "standard output",
+                                 "cannot be written to",
+                                 "What was to be printed is lost; is the disk full?");
+        return code;
     } catch (const lantern::Error &e) {
         std::cout.flush();
-        std::cerr << "bold-lantern-cli: " << e.what() << '\n';
+        std::cerr << "bold-lantern-cli: " << lantern::printable(e.what()) << '\n';
         return static_cast<int>(e.kind);
     } catch (const std::exception &e) {
-        std::cerr << "bold-lantern-cli: unexpected: " << e.what() << '\n';
+        std::cerr << "bold-lantern-cli: unexpected: " << lantern::printable(e.what()) << '\n';
         return kBadInput;
     }
 }

@@ -150,6 +150,18 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
     return runs.front().id;
 }
 
+/// Only from who cannot be asked: a program of this machine that runs keeps its logbook.
+void takeOver(const QString &logbookPath)
+{
+    try {
+        Logbook(logbookPath, Logbook::Access::Write);
+    } catch (const LockedError &e) {
+        if (e.holder == LockedError::Holder::Here)
+            throw;
+        Logbook::takeOver(logbookPath);
+    }
+}
+
 void checkSetup(const RunSetup &s, const bench::Bench &bench)
 {
     if (s.chartList.empty())
@@ -246,6 +258,8 @@ int run(const RunOptions &o)
 
     const QString logbookPath = folder + QStringLiteral("/run.sqlite");
     qint64 unfinished = 0;
+    if (o.takeOver)
+        takeOver(logbookPath);
     {
         Logbook logbook(logbookPath, Logbook::Access::Write);
         unfinished = existingRun(logbook, setup, o.out);
@@ -276,6 +290,7 @@ int run(const RunOptions &o)
         devices.slot = keptElsewhere(slot);
     engine.setDevices(devices);
     engine.setAutomatic(true);
+    engine.setAcceptsMisfit(o.acceptMisfit);
     RunResults results;
     std::optional<Error> error;
     QObject::connect(&engine, &RunEngine::resultsChanged,

@@ -49,7 +49,9 @@ void View::showDate(const SessionState &state)
         return;
     const QDateTime at =
         QDateTime::fromString(QString::fromStdString(state.shown().setup.startedAt), Qt::ISODate);
-    m_date->setText(tr("Run of %1").arg(QLocale().toString(at.toLocalTime(), QLocale::LongFormat)));
+    m_date->setText(tr("Run of %1, %2")
+                        .arg(QLocale().toString(at.toLocalTime().date(), QLocale::LongFormat),
+                             QLocale().toString(at.toLocalTime().time(), QLocale::ShortFormat)));
     m_date->setToolTip(tr("The newest finished run of this display. No run is under way."));
 }
 

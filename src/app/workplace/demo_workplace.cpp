@@ -223,7 +223,7 @@ void DemoWorkplace::clearLut(int display)
 ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places[display];
-    return judgeProfileInUse(place.store->inUse(), *place.lut, results);
+    return judgeProfileInUse(place.store->inUse(), *place.lut, results, tr("the bench"));
 }
 
 ReadyFacts DemoWorkplace::readyFacts(int display) const

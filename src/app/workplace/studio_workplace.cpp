@@ -300,7 +300,7 @@ ProfileInUse StudioWorkplace::readBack(int display, const run::RunResults &resul
     NoLut none;
     return judgeProfileInUse(place.store->inUse(),
                              place.lut ? static_cast<run::VideoLutDevice &>(*place.lut) : none,
-                             results);
+                             results, tr("the display server"));
 }
 
 ReadyFacts StudioWorkplace::readyFacts(int display) const

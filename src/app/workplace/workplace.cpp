@@ -21,9 +21,10 @@ std::optional<VideoLut> installedLut(const run::RunResults &results)
 }
 
 ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
-                               const run::RunResults &results)
+                               const run::RunResults &results, const QString &place)
 {
     ProfileInUse found;
+    found.place = place;
     found.checked = true;
     found.profileMatches = !declared.isEmpty() && declared == results.profile;
     const auto installed = installedLut(results);

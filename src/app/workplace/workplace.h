@@ -69,7 +69,8 @@ QString technologyTitle(const QString &technology);
 std::optional<VideoLut> installedLut(const run::RunResults &results);
 
 /// Compares what was read back with what a run installed.
+/// \param place they were read back from, in words
 ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
-                               const run::RunResults &results);
+                               const run::RunResults &results, const QString &place);
 
 } // namespace lantern::app

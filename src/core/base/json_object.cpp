@@ -52,7 +52,19 @@ Json parseJson(const std::string &text, const std::string &source)
         throw Error(ErrorKind::BadInput, source, "larger than 32 MB", "No file of ours is.");
     checkDepth(text, source);
     try {
-        return Json::parse(text);
+        // A key that is there twice could be read as either: which one was meant?
+        std::vector<std::set<std::string>> keys;
+        return Json::parse(text, [&](int, Json::parse_event_t event, Json &value) {
+            if (event == Json::parse_event_t::object_start)
+                keys.emplace_back();
+            else if (event == Json::parse_event_t::object_end)
+                keys.pop_back();
+            else if (event == Json::parse_event_t::key &&
+                     !keys.back().insert(value.get<std::string>()).second)
+                throw Error(ErrorKind::BadInput, source,
+                            "the key \"" + value.get<std::string>() + "\" is there twice");
+            return true;
+        });
     } catch (const Json::parse_error &e) {
         throw Error(ErrorKind::BadInput, source + ", " + lineAndColumn(text, e.byte),
                     e.byte > text.size() ? "the JSON text ends too early" : "not valid JSON",

@@ -2,6 +2,7 @@
 
 #include <charconv>
 #include <cmath>
+#include <cstdint>
 
 namespace lantern {
 
@@ -45,6 +46,39 @@ std::optional<double> parseNumber(std::string_view text)
     if (r.ec != std::errc() || r.ptr != text.data() + text.size() || !std::isfinite(value))
         return std::nullopt;
     return value;
+}
+
+std::string printable(std::string_view text)
+{
+    static constexpr const char *kReplacement = "\xEF\xBF\xBD"; // U+FFFD
+    std::string out;
+    for (size_t i = 0; i < text.size();) {
+        const auto byte = [&](size_t at) {
+            return at < text.size() ? static_cast<unsigned char>(text[at]) : 0U;
+        };
+        const unsigned first = byte(i);
+        const size_t length = first < 0x80                    ? 1
+                              : first >= 0xC2 && first < 0xE0 ? 2
+                              : first >= 0xE0 && first < 0xF0 ? 3
+                              : first >= 0xF0 && first < 0xF5 ? 4
+                                                              : 0;
+        uint32_t code = length == 1 ? first : length == 0 ? 0 : first & (0x7FU >> length);
+        bool good = length > 0;
+        for (size_t k = 1; good && k < length; ++k) {
+            good = (byte(i + k) & 0xC0U) == 0x80;
+            code = code << 6 | (byte(i + k) & 0x3FU);
+        }
+        // Too long a form, half a surrogate pair, beyond Unicode. Source: RFC 3629, 3.
+        good = good && !(length == 3 && code < 0x800) && !(length == 4 && code < 0x10000) &&
+               !(code >= 0xD800 && code < 0xE000) && code <= 0x10FFFF;
+        const bool control = code < 0x20 || (code >= 0x7F && code < 0xA0);
+        if (good && !control)
+            out += text.substr(i, length);
+        else
+            out += kReplacement;
+        i += good ? length : 1;
+    }
+    return out;
 }
 
 } // namespace lantern

@@ -20,6 +20,10 @@ std::string compactNumber(double value);
 /// 17 significant digits: reads back as the same double.
 std::string exactNumber(double value);
 
+/// Text from outside as it can be shown anywhere: what is no UTF-8 and what would steer a terminal
+/// becomes U+FFFD.
+std::string printable(std::string_view text);
+
 /// The whole of `text` as a finite number, or nothing. "nan" and "inf" are nothing.
 std::optional<double> parseNumber(std::string_view text);
 

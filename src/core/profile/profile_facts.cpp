@@ -134,7 +134,7 @@ ProfileFacts inspectProfile(const std::vector<uint8_t> &icc, const std::string &
         f.white = chromaticity(*f.mediaWhite);
     if (f.colourSpace == "RGB ") {
         const ProfileFile rgb = ProfileFile::ofPicture(icc, source);
-        f.description = rgb.name();
+        f.description = printable(rgb.name());
         f.luminanceCdM2 = rgb.luminanceCdM2();
         f.lut = rgb.videoLut();
         std::optional<ProfileFile> second;

@@ -13,9 +13,10 @@ namespace {
 
 /// White does not lose more than this from one reading to the next unless the meter has left it.
 constexpr double kFallenOff = 0.25;
-/// Mean ΔE00 between a profile and its readings from which on most of them cannot have been of the
-/// patch: displays of every kind on the bench stay below a third of it, exponent profiles included.
-constexpr double kMisfit = 6;
+/// Mean ΔE00 between the model of the display and the readings it was fitted to from which on many
+/// of them cannot have been of their patches. On the bench 0.12 at most (eleven displays, charts of
+/// 24 to 200, reference meter and colorimeter); twenty readings of a meter that stuck made 15.
+constexpr double kMisfit = 3;
 
 } // namespace
 

@@ -6,6 +6,7 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QSaveFile>
+#include <QStorageInfo>
 
 namespace lantern::run {
 
@@ -13,8 +14,12 @@ namespace {
 
 constexpr qint64 kLargestFile = 64LL * 1024 * 1024;
 
-[[noreturn]] void cannotWrite(const QString &path, const QString &reason)
+[[noreturn]] void cannotWrite(const QString &path, const QString &reason, qint64 bytes)
 {
+    const QStorageInfo disk(QFileInfo(path).absolutePath());
+    if (disk.isValid() && disk.bytesAvailable() < bytes)
+        throw Error(ErrorKind::Device, path.toStdString(), "cannot be written: the disk is full",
+                    "Make room on it, then try again.");
     throw Error(ErrorKind::Device, path.toStdString(), "cannot be written: " + reason.toStdString(),
                 "Check the folder's permissions and the free space on the disk.");
 }
@@ -45,9 +50,9 @@ void writeFile(const QString &path, const QByteArray &content)
 {
     QSaveFile file(path);
     if (!file.open(QIODevice::WriteOnly))
-        cannotWrite(path, file.errorString());
+        cannotWrite(path, file.errorString(), content.size());
     if (file.write(content) != content.size() || !file.commit())
-        cannotWrite(path, file.errorString());
+        cannotWrite(path, file.errorString(), content.size());
 }
 
 void makeFolder(const QString &path)

@@ -8,6 +8,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QSysInfo>
 #include <QUrl>
 #include <QUuid>
 
@@ -28,7 +29,10 @@ QString keyOf(RunKind kind)
 /// The file by its absolute path: SQLite takes some relative names for something else.
 QString uri(const QString &path, const char *parameters)
 {
-    QUrl url = QUrl::fromLocalFile(QFileInfo(path).absoluteFilePath());
+    const QString absolute = path.startsWith(QLatin1Char('/'))
+                                 ? path
+                                 : QDir::currentPath() + QLatin1Char('/') + path;
+    QUrl url = QUrl::fromLocalFile(absolute);
     url.setQuery(QLatin1String(parameters));
     return url.toString(QUrl::FullyEncoded);
 }
@@ -86,20 +90,49 @@ Logbook::~Logbook()
     close();
 }
 
+QString Logbook::lockFileOf(const QString &path)
+{
+    return path + QStringLiteral(".lock");
+}
+
+LockedError::LockedError(const std::string &path, const std::string &problem, Holder holder)
+    : Error(ErrorKind::Device, path, problem,
+            holder == Holder::Here
+                ? "Close that program first, or use another logbook."
+                : "If no other program uses this logbook, take it over: the window asks, the "
+                  "command line has --take-over."),
+      holder(holder)
+{}
+
+void Logbook::takeOver(const QString &path)
+{
+    QFile::remove(lockFileOf(path));
+}
+
 void Logbook::lock()
 {
-    m_lock = std::make_unique<QLockFile>(m_path + QStringLiteral(".lock"));
+    m_lock = std::make_unique<QLockFile>(lockFileOf(m_path));
     m_lock->setStaleLockTime(0); // stale only when its process is gone
     if (m_lock->tryLock(0))
         return;
     qint64 pid = 0;
     QString host, application;
-    if (m_lock->error() == QLockFile::LockFailedError &&
-        m_lock->getLockInfo(&pid, &host, &application))
-        throw Error(ErrorKind::Device, m_path.toStdString(),
-                    "this logbook is in use by " + application.toStdString() + ", process " +
-                        std::to_string(pid),
-                    "Close that program first, or use another logbook.");
+    const std::string file = lockFileOf(m_path).toStdString();
+    if (m_lock->error() == QLockFile::LockFailedError) {
+        if (!m_lock->getLockInfo(&pid, &host, &application))
+            throw LockedError(m_path.toStdString(), "its lock " + file + " cannot be understood",
+                              LockedError::Holder::Unknown);
+        if (host != QSysInfo::machineHostName())
+            throw LockedError(m_path.toStdString(),
+                              "this logbook is in use by " + application.toStdString() +
+                                  ", process " + std::to_string(pid) + ", on the computer " +
+                                  host.toStdString() + ", says its lock " + file,
+                              LockedError::Holder::Elsewhere);
+        throw LockedError(m_path.toStdString(),
+                          "this logbook is in use by " + application.toStdString() + ", process " +
+                              std::to_string(pid),
+                          LockedError::Holder::Here);
+    }
     throw Error(ErrorKind::Device, m_path.toStdString(), "this logbook cannot be written",
                 "Check the permissions of its folder and the free space on the disk.");
 }

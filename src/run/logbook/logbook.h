@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/error.h"
 #include "run/book/figures.h"
 #include "run/book/logged.h"
 
@@ -43,6 +44,17 @@ struct DatedFigure {
     FigureRow figure;
 };
 
+/// Another program holds the lock of a logbook, or seems to.
+struct LockedError : Error {
+    enum class Holder {
+        Here,      ///< a program that runs on this machine
+        Elsewhere, ///< says a lock of another machine, which may be long gone
+        Unknown,   ///< the lock is garbled
+    };
+    LockedError(const std::string &path, const std::string &problem, Holder holder);
+    Holder holder;
+};
+
 /// The logbook: every run, every reading and every result, in SQLite. A call returns when what it
 /// wrote is safely on disk. All calls throw Error Device naming the file when the disk is full or
 /// the file is damaged. One object per thread.
@@ -52,8 +64,11 @@ public:
 
     /// Write takes the lock that keeps a second program off and brings an older file to the present
     /// schema; Read leaves the file as it is: an older one is brought there in a copy.
-    /// \throws Error Device when another program holds the lock
+    /// \throws LockedError when another program holds the lock
     enum class Access { Write, Read };
+    /// Takes a lock away that nobody of this machine holds; the person was asked.
+    static void takeOver(const QString &path);
+    static QString lockFileOf(const QString &path);
     Logbook(const QString &path, Access access);
     ~Logbook();
     Logbook(const Logbook &) = delete;

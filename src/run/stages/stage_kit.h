@@ -5,6 +5,8 @@
 #include "run/book/kept_fields.h"
 #include "run/stages/stage_registry.h"
 
+#include <QCryptographicHash>
+
 #include <functional>
 #include <memory>
 #include <utility>
@@ -36,6 +38,13 @@ std::unique_ptr<StageWork> work(P plan, typename PlanWork<P>::Result result,
     return std::make_unique<PlanWork<P>>(std::move(plan), std::move(result), std::move(show));
 }
 
+/// Of the bytes beside a result: one that has changed on the disk is noticed.
+inline constexpr const char *kDigest = "sha256";
+inline std::string digestOf(const QByteArray &bytes)
+{
+    return QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().toStdString();
+}
+
 /// Bytes that are kept beside a result's fields.
 template <class R> QByteArray *bytesOf(R &)
 {
@@ -58,16 +67,24 @@ template <class R> StageEntry entryOf(Stage stage)
     entry.keep = [](const StageResult &result) {
         R value = std::get<R>(result);
         KeptResult kept;
-        kept.json = QByteArray::fromStdString(lantern::run::kept(value).dump());
-        if (const QByteArray *bytes = bytesOf(value))
+        Json json = lantern::run::kept(value);
+        if (const QByteArray *bytes = bytesOf(value)) {
             kept.bytes = *bytes;
+            json[kDigest] = digestOf(*bytes);
+        }
+        kept.json = QByteArray::fromStdString(json.dump());
         return kept;
     };
     entry.recall = [](const KeptResult &kept, const std::string &where) -> StageResult {
         R value{};
-        lantern::run::recall(parseJson(kept.json.toStdString(), where), value, where);
-        if (QByteArray *bytes = bytesOf(value))
+        Json json = parseJson(kept.json.toStdString(), where);
+        if (QByteArray *bytes = bytesOf(value)) {
+            if (!json.is_object() || json[kDigest] != digestOf(kept.bytes))
+                cannotRecall(where, "the profile is not the one that was kept");
+            json.erase(kDigest);
             *bytes = kept.bytes;
+        }
+        lantern::run::recall(json, value, where);
         return value;
     };
     return entry;

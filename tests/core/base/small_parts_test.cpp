@@ -1,4 +1,5 @@
 #include "core/base/error.h"
+#include "core/base/json_object.h"
 #include "core/base/text.h"
 #include "core/plan/chart.h"
 #include "core/reading/meter_fault.h"
@@ -113,6 +114,29 @@ private slots:
         VERIFY_ERROR(makeChart(23), "24 to 12000");
         VERIFY_ERROR(makeChart(12001), "24 to 12000");
         VERIFY_ERROR(makeChart(-5), "24 to 12000");
+    }
+
+    /// Sequences and their judgement: RFC 3629, 3 and 4.
+    void textFromOutsideIsMadePrintable()
+    {
+        const std::string bad = "\xEF\xBF\xBD";
+        QCOMPARE(printable("Süd, ΔE 1 ☀ 😀"), std::string("Süd, ΔE 1 ☀ 😀"));
+        QCOMPARE(printable("\x1b[31mred\x07"), bad + "[31mred" + bad);  // steers a terminal
+        QCOMPARE(printable("a\xC2\x9Bz"), "a" + bad + "z");             // the same in one byte
+        QCOMPARE(printable("caf\xE9"), "caf" + bad);                    // Latin-1
+        QCOMPARE(printable("\xC0\xAF"), bad + bad);                     // too long a form
+        QCOMPARE(printable("\xED\xA0\x80"), bad + bad + bad);           // half a surrogate pair
+        QCOMPARE(printable("\xF4\x90\x80\x80"), bad + bad + bad + bad); // beyond Unicode
+        QCOMPARE(printable("\xE2\x82"), bad + bad);                     // cut off
+        QCOMPARE(printable(""), std::string());
+    }
+
+    void aKeyThatIsThereTwiceIsRefused()
+    {
+        VERIFY_ERROR(parseJson(R"({"a": 1, "b": {"a": 2}, "a": 3})", "f.json"),
+                     "\"a\" is there twice");
+        QCOMPARE(parseJson(R"({"a": {"a": 1}, "b": [{"a": 2}, {"a": 3}]})", "f.json").size(),
+                 size_t(2));
     }
 
     void greyRampFallsFromWhiteToBlack()

@@ -102,7 +102,7 @@ private slots:
     {
         copy("logbook-v3.sqlite");
         Logbook book(path(), Logbook::Access::Write);
-        saysTheSame(book, "logbook-v3.json");
+        saysTheSame(book, "logbook-runs.json");
         // Everything that was read is still there.
         size_t readings = 0;
         for (const RunSummary &line : book.runs({.kind = std::nullopt}))
@@ -125,6 +125,23 @@ private slots:
             !book.figures(QStringLiteral("south-desk"), QStringLiteral("white_luminance")).empty());
     }
 
+    /// The present format, as this version first wrote it.
+    void theFourthFormatOpensAsItIs()
+    {
+        copy("logbook-v4.sqlite");
+        {
+            Logbook book(path(), Logbook::Access::Write);
+            saysTheSame(book, "logbook-runs.json");
+            const auto placing = book.readings(3, Stage::Place);
+            QVERIFY(!placing.empty() && placing.front().region.has_value());
+            QVERIFY(placing.front().takenAt.startsWith(QLatin1String("2026-11-27T")));
+            QCOMPARE(placing.front().meter, QStringLiteral("Heron"));
+        }
+        Logbook again(path(), Logbook::Access::Read);
+        QCOMPARE(again.figures(QStringLiteral("north-desk"), QStringLiteral("colour_mean")).size(),
+                 size_t(1));
+    }
+
     void takingOverHappensOnce()
     {
         copy("logbook-v3.sqlite");
@@ -132,7 +149,7 @@ private slots:
             Logbook book(path(), Logbook::Access::Write);
         }
         Logbook again(path(), Logbook::Access::Write);
-        saysTheSame(again, "logbook-v3.json");
+        saysTheSame(again, "logbook-runs.json");
     }
 
     void readingLeavesAnOldFileAsItIs()
@@ -141,7 +158,7 @@ private slots:
         const QByteArray before = readFile(path());
         {
             Logbook book(path(), Logbook::Access::Read);
-            saysTheSame(book, "logbook-v3.json");
+            saysTheSame(book, "logbook-runs.json");
         }
         QCOMPARE(readFile(path()), before);
         QCOMPARE(QDir(m_folder->path()).entryList(QDir::Files),
@@ -158,7 +175,7 @@ private slots:
         QFile::setPermissions(m_folder->path(), QFile::ReadOwner | QFile::ExeOwner);
         {
             Logbook book(path(), Logbook::Access::Read);
-            saysTheSame(book, "logbook-v3.json");
+            saysTheSame(book, "logbook-runs.json");
         }
         QFile::setPermissions(m_folder->path(),
                               QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
@@ -188,6 +205,23 @@ private slots:
         QVERIFY(!r.validation.has_value());
         QVERIFY(!r.profile.isEmpty());
         QCOMPARE(r.chart.size(), loadResults(book, 1).chart.size());
+    }
+
+    /// One changed byte of a kept profile: it is not believed, and nothing is written over with it.
+    void aProfileThatHasChangedOnTheDiskIsNotBelieved()
+    {
+        copy("logbook-v3.sqlite");
+        {
+            Logbook book(path(), Logbook::Access::Write);
+            QVERIFY(!loadResults(book, 1).profile.isEmpty());
+        }
+        sql(QStringLiteral("UPDATE stage SET bytes = substr(bytes, 1, length(bytes) - 1) || "
+                           "x'07' WHERE run = 1 AND stage = 'build'"));
+        Logbook book(path(), Logbook::Access::Read);
+        const RunResults r = loadResults(book, 1);
+        QVERIFY2(r.problem.contains(QLatin1String("not the one that was kept")),
+                 qPrintable(r.problem));
+        QVERIFY(r.profile.isEmpty());
     }
 
     void aPageIsAPage()

@@ -73,6 +73,40 @@ private slots:
         QVERIFY(reader.runs().empty());
     }
 
+    /// A lock of another machine, or one that nobody can read, keeps nobody out for good.
+    void aStaleLockIsNamedAndCanBeTakenOver()
+    {
+        for (const QByteArray &lock :
+             {QByteArray("4242\nbold-lantern\nanother-machine\n"), QByteArray("\x01\x02")}) {
+            writeFile(Logbook::lockFileOf(path()), lock);
+            try {
+                Logbook book(path(), Logbook::Access::Write);
+                QFAIL("a locked logbook was opened");
+            } catch (const LockedError &e) {
+                QVERIFY2(QByteArray(e.what()).contains("log.sqlite.lock"), e.what());
+                QCOMPARE(e.holder, lock.startsWith("4242") ? LockedError::Holder::Elsewhere
+                                                           : LockedError::Holder::Unknown);
+            }
+            Logbook::takeOver(path());
+            Logbook book(path(), Logbook::Access::Write);
+            QVERIFY(book.runs().empty());
+        }
+    }
+
+    /// Names that SQLite would take for something else are files like any other.
+    void strangeNamesAreFiles()
+    {
+        for (const char *name : {":memory:", "file:x.sqlite", "a?mode=memory", "50% #1.sqlite"}) {
+            const QString file = m_folder->path() + QLatin1Char('/') + QLatin1String(name);
+            {
+                Logbook book(file, Logbook::Access::Write);
+                book.createRun(test::EngineRig::setup());
+            }
+            QVERIFY2(QFile::exists(file), name);
+            QCOMPARE(Logbook(file, Logbook::Access::Read).runs().size(), size_t(1));
+        }
+    }
+
     void theLockGoesWithItsHolder()
     {
         {

@@ -85,11 +85,11 @@ void ProfileView::setState(const SessionState &state)
     const bool judged = !r->installedPath.isEmpty() && use.checked;
     m_declared->setText(!judged ? dash
                         : use.profileMatches
-                            ? tr("●  Yes: read back from the display server, byte for byte")
-                            : tr("⊘  No: the display server names %1 profile").arg(use.found));
+                            ? tr("●  Yes: read back from %1, byte for byte").arg(use.place)
+                            : tr("⊘  No: %1 names %2 profile").arg(use.place, use.found));
     m_lut->setText(!judged ? dash
                    : use.lutMatches
-                       ? tr("●  Loaded: read back from the output, all 768 entries agree")
+                       ? tr("●  Loaded: read back from %1, all entries agree").arg(use.place)
                        : tr("⊘  Not in force: another LUT is loaded"));
 }
 
