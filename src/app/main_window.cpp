@@ -127,7 +127,7 @@ void MainWindow::makeMenus()
     QMenu *view = menuBar()->addMenu(tr("&View"));
     int number = 1;
     for (const ViewEntry &entry : viewRegistry())
-        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++)),
+        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10)),
                         m_session, [this, id = entry.id] { m_session->showView(id); });
     QMenu *display = menuBar()->addMenu(tr("&Display"));
     display->addAction(tr("Show me &which"), QKeySequence(Qt::Key_F7), this,

@@ -1,5 +1,7 @@
 #include "app/run_bar.h"
 
+#include "app/stage_words.h"
+
 #include "app/theme.h"
 
 #include <QHBoxLayout>
@@ -13,40 +15,6 @@ namespace {
 
 using run::Activity;
 using run::Stage;
-
-QString stageTitle(Stage stage)
-{
-    switch (stage) {
-    case Stage::Settle:
-        return RunBar::tr("How fast it settles");
-    case Stage::Ready:
-        return RunBar::tr("As found");
-    case Stage::Adjust:
-        return RunBar::tr("White point");
-    case Stage::Calibrate:
-        return RunBar::tr("Tone and grey");
-    case Stage::Measure:
-        return RunBar::tr("Chart");
-    case Stage::Build:
-        return RunBar::tr("Profile");
-    case Stage::Install:
-        return RunBar::tr("Install");
-    case Stage::Validate:
-        return RunBar::tr("Validation");
-    case Stage::WarmUp:
-        return RunBar::tr("Warming up");
-    case Stage::Place:
-        return RunBar::tr("Where is the meter");
-    case Stage::Check:
-        return RunBar::tr("Check first");
-    case Stage::FourColours:
-        return RunBar::tr("Four colours");
-    case Stage::ByEye:
-    case Stage::Done:
-        break;
-    }
-    return {};
-}
 
 } // namespace
 
@@ -103,7 +71,8 @@ void RunBar::setState(const SessionState &state)
     setVisible(state.isMeasuring());
     const run::RunStatus &s = state.status;
     const int total = s.readingsDone + s.readingsLeft;
-    QString what = stageTitle(s.stage);
+    const QString title = stageWords(s.stage, state).title;
+    QString what = title;
     // Nobody knows how long a person turns or a panel warms.
     const bool open =
         s.stage == Stage::WarmUp ||
@@ -114,9 +83,9 @@ void RunBar::setState(const SessionState &state)
     else if (total > 0)
         what += tr(" · reading %1 of %2").arg(s.readingsDone + 1).arg(total);
     if (s.activity == Activity::Paused)
-        what = stageTitle(s.stage) + tr(" · paused, %1 of %2 read").arg(s.readingsDone).arg(total);
+        what = title + tr(" · paused, %1 of %2 read").arg(s.readingsDone).arg(total);
     else if (s.activity == Activity::Faulted)
-        what = stageTitle(s.stage) + tr(" · waiting for you");
+        what = title + tr(" · waiting for you");
     else if (s.patch && total > 0)
         what += QStringLiteral(" · RGB %1 %2 %3").arg(s.patch->r).arg(s.patch->g).arg(s.patch->b);
     if (s.stage == Stage::Measure && !state.results.expectedSoFar.empty()) {

@@ -1,6 +1,7 @@
 #include "app/session.h"
 
 #include "app/patch_window.h"
+#include "app/stage_words.h"
 #include "core/base/error.h"
 #include "run/book/output_files.h"
 #include "run/logbook/load_results.h"

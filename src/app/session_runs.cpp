@@ -2,6 +2,7 @@
 
 #include "app/ledger/ledger_rows.h"
 #include "app/patch_window.h"
+#include "app/stage_words.h"
 #include "core/base/error.h"
 
 #include <QDateTime>

@@ -40,36 +40,6 @@ QString markWord(Mark mark)
     return {};
 }
 
-ViewId viewOf(run::Stage stage)
-{
-    using run::Stage;
-    switch (stage) {
-    case Stage::Settle:
-    case Stage::Ready:
-    case Stage::Calibrate:
-        return ViewId::Tone;
-    case Stage::Adjust:
-        return ViewId::White;
-    case Stage::Measure:
-    case Stage::Validate:
-    case Stage::Done:
-        return ViewId::Accuracy;
-    case Stage::WarmUp:
-    case Stage::Place:
-        return ViewId::Ready;
-    case Stage::Check:
-        return ViewId::Check;
-    case Stage::FourColours:
-        return ViewId::Ready;
-    case Stage::ByEye:
-        return ViewId::ByEye;
-    case Stage::Build:
-    case Stage::Install:
-        break;
-    }
-    return ViewId::Profile;
-}
-
 DisplayState presentState(const run::RunResults &r)
 {
     if (r.validation && r.validation->state.black && r.after) { // newer, but fewer patches

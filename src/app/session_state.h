@@ -147,9 +147,6 @@ struct SessionState {
     }
 };
 
-/// The view that shows what a stage does.
-ViewId viewOf(run::Stage stage);
-
 /// Display state as far as a run knows it now: after the chart, else after calibration, else from
 /// the last white.
 DisplayState presentState(const run::RunResults &results);

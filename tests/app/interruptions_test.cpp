@@ -174,7 +174,7 @@ private slots:
     {
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Install));
-        const QString icc = platform::userProfileFolder();
+        const QString icc = rig.demo->profileFolder();
         QDir(icc).removeRecursively();
         run::makeFolder(QFileInfo(icc).path());
         run::writeFile(

@@ -9,10 +9,15 @@
 #include <QComboBox>
 #include <QDir>
 #include <QDoubleSpinBox>
+#include <QImage>
 #include <QLineEdit>
 #include <QMimeData>
 #include <QProcess>
 #include <QTableView>
+
+#include <map>
+
+#include <set>
 
 using namespace lantern;
 using namespace lantern::app;
@@ -238,10 +243,28 @@ private slots:
         QCOMPARE(rig.state().aim, aim);
     }
 
+    /// The main action by its keys, whatever has the focus and however often its text has changed.
+    void theMainActionHasItsKeysAlways()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Aim);
+        QTest::qWait(60);
+        rig.window->findChild<QTableView *>()->setFocus();
+        QTest::keyClick(rig.window.get(), Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::Ready; }));
+        QTest::keyClick(rig.window.get(), Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(rig.waitFor([&] { return rig.state().readyConfirmed; }));
+        QTest::keyClick(rig.window.get(), Qt::Key_0, Qt::ControlModifier); // the tenth view
+        QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::ByEye; }));
+    }
+
     void everyViewShowsItselfEmptyAndFull()
     {
         WindowRig rig;
-        auto showAll = [&] {
+        const std::set<ViewId> resultViews = {ViewId::White,    ViewId::Tone,    ViewId::Gamut,
+                                              ViewId::Accuracy, ViewId::Profile, ViewId::Compare};
+        std::map<ViewId, QImage> empty;
+        auto showAll = [&](bool measured) {
             for (const ViewEntry &entry : viewRegistry()) {
                 rig.session->showView(entry.id);
                 QTest::qWait(60);
@@ -251,12 +274,21 @@ private slots:
                         shown = v;
                 QVERIFY(shown);
                 QVERIFY(!shown->accessibleName().isEmpty());
-                QVERIFY(!shown->grab().isNull());
+                const QImage image = shown->grab().toImage();
+                std::set<QRgb> colours;
+                for (int y = 0; y < image.height(); y += 2)
+                    for (int x = 0; x < image.width(); x += 2)
+                        colours.insert(image.pixel(x, y));
+                QVERIFY2(colours.size() > 20, qPrintable(entry.title)); // text at least
+                if (!measured)
+                    empty[entry.id] = image;
+                else if (resultViews.count(entry.id) > 0)
+                    QVERIFY2(image != empty[entry.id], qPrintable(entry.title));
             }
         };
-        showAll();
+        showAll(false);
         QVERIFY(rig.pressUntil(Stage::Done));
-        showAll();
+        showAll(true);
     }
 
     void rowsOpenTheirViewsByKeyboard()

@@ -1,5 +1,7 @@
 #include "app/ledger/ledger_rows.h"
 
+#include "app/stage_words.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 
@@ -124,110 +126,6 @@ LedgerRow profileRow(const SessionState &state)
         row.mark = state.inUse.profileMatches && state.inUse.lutMatches ? Mark::Within : Mark::Over;
     row.view = ViewId::Profile;
     return row;
-}
-
-QString measureVerb(const run::RunSetup &setup)
-{
-    if (setup.expectedError > 0)
-        return tr("Measure until ΔE00 %1").arg(figure(setup.expectedError, 2));
-    if (setup.maxMinutes > 0)
-        return tr("Measure for %1 minutes").arg(figure(setup.maxMinutes, 0));
-    return tr("Measure %1 patches").arg(setup.chartPatches);
-}
-
-QString stageVerb(const SessionState &state)
-{
-    switch (state.status.stage) {
-    case Stage::Settle:
-    case Stage::Ready:
-        return tr("Read the display as it is");
-    case Stage::Adjust:
-        return tr("Adjust white");
-    case Stage::Calibrate:
-        return tr("Calibrate tone and grey");
-    case Stage::Measure:
-        return measureVerb(state.results.setup);
-    case Stage::Build:
-        return tr("Build the profile");
-    case Stage::Install:
-        return tr("Install the profile");
-    case Stage::Validate:
-        return tr("Validate");
-    case Stage::WarmUp:
-    case Stage::Place:
-    case Stage::Check:
-    case Stage::FourColours:
-    case Stage::ByEye:
-    case Stage::Done:
-        break;
-    }
-    return {};
-}
-
-QString stageHint(const SessionState &state)
-{
-    switch (state.status.stage) {
-    case Stage::Settle:
-        return tr("First how fast its light settles, then what it shows, for comparison.");
-    case Stage::Ready:
-        return tr("White, black, primaries and nine greys, for comparison.");
-    case Stage::Adjust:
-        return state.displays[state.selected].remoteControls
-                   ? tr("The program turns the monitor's own controls.")
-                   : tr("You turn, the program reads and advises.");
-    case Stage::Calibrate:
-        return tr("Greys are read and the video LUT is corrected until it fits.");
-    case Stage::Measure:
-        return tr("Then the profile is built from them.");
-    case Stage::Build:
-        return tr("From the readings just taken.");
-    case Stage::Install:
-        return tr("For this user; loaded now.");
-    case Stage::Validate:
-        return tr("Known colours through the profile, and greys and white against the aim.");
-    case Stage::WarmUp:
-    case Stage::Place:
-    case Stage::Check:
-    case Stage::FourColours:
-    case Stage::ByEye:
-    case Stage::Done:
-        break;
-    }
-    return {};
-}
-
-QString workingText(const SessionState &state)
-{
-    switch (state.status.stage) {
-    case Stage::Settle:
-        return tr("Learning how fast it settles");
-    case Stage::Ready:
-        return tr("Reading the display");
-    case Stage::Adjust:
-        return tr("Adjusting white");
-    case Stage::Calibrate:
-        return tr("Calibrating");
-    case Stage::Measure:
-        return tr("Measuring");
-    case Stage::Build:
-        return tr("Building the profile");
-    case Stage::Install:
-        return tr("Installing the profile");
-    case Stage::Validate:
-        return tr("Validating");
-    case Stage::WarmUp:
-        return tr("Watching it warm up");
-    case Stage::Place:
-        return tr("Looking for the meter");
-    case Stage::Check:
-        return tr("Checking");
-    case Stage::FourColours:
-        return tr("Reading four colours");
-    case Stage::ByEye:
-    case Stage::Done:
-        break;
-    }
-    return {};
 }
 
 /// In the view of the check: check, or act on what it found.
@@ -412,17 +310,20 @@ MainAction mainAction(const SessionState &state)
 {
     if (state.preparing)
         return {tr("Preparing the demo"), tr("Earlier runs are being measured."), Intent::None};
+    const StageWords words = stageWords(state.status.stage, state);
     switch (state.status.activity) {
     case Activity::Idle:
         return beforeRun(state);
     case Activity::Waiting:
-        return {stageVerb(state), stageHint(state), Intent::Proceed};
+        return {words.verb, words.hint, Intent::Proceed};
     case Activity::Working:
         if (state.status.stage == Stage::Adjust &&
             state.results.setup.adjust == run::AdjustMode::ByHand)
-            return {tr("White is right: go on"), tr("Reading again and again while you turn."),
-                    Intent::Proceed};
-        return {workingText(state), QString(), Intent::None};
+            return {state.results.advice && state.results.advice->settled
+                        ? tr("White is right: go on")
+                        : tr("Go on with white as it is"),
+                    tr("Reading again and again while you turn."), Intent::Proceed};
+        return {words.working, QString(), Intent::None};
     case Activity::Paused:
         return {tr("Go on"), tr("Paused; nothing is lost."), Intent::Resume};
     case Activity::Faulted:

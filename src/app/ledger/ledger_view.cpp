@@ -5,6 +5,7 @@
 
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QShortcut>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
@@ -206,7 +207,10 @@ LedgerView::LedgerView(QWidget *parent)
     m_action->setObjectName(QStringLiteral("mainAction"));
     m_action->setFont(theme::font(11, QFont::DemiBold));
     m_action->setDefault(true);
-    m_action->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_Return));
+    // A button's own shortcut goes with its text; this one stays, whatever has the focus.
+    for (const Qt::Key key : {Qt::Key_Return, Qt::Key_Enter})
+        connect(new QShortcut(QKeySequence(Qt::CTRL | key), this), &QShortcut::activated, m_action,
+                &QPushButton::click);
     m_action->setToolTip(tr("The next step (Ctrl+Return)"));
     connect(m_action, &QPushButton::clicked, this, &LedgerView::acted);
     m_hint->setForegroundRole(QPalette::PlaceholderText);

@@ -71,6 +71,9 @@ public:
     void hangMeter(const std::optional<QPoint> &spot);
     std::shared_ptr<run::BenchRig> rig(int display) { return m_places[display].rig; }
 
+    /// Where its profiles are installed.
+    [[nodiscard]] const QString &profileFolder() const { return m_profileFolder; }
+
     /// Meter on the bench, "reference" or "colorimeter"; takes effect when a display is chosen.
     void setMeter(const std::string &kind);
     [[nodiscard]] const std::string &meterKind() const { return m_meterKind; }

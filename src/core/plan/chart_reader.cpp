@@ -138,6 +138,20 @@ void ChartReader::acknowledge()
         m_state = State::Returning;
 }
 
+WatchedListPlan::WatchedListPlan(std::vector<DeviceRgb> patches) : m_patches(std::move(patches))
+{
+    m_reader.start(m_patches);
+}
+
+std::vector<Reading> WatchedListPlan::readings() const
+{
+    std::vector<Reading> asListed;
+    for (const Reading &r : m_reader.readings()) // whites read once more are not in the list
+        if (asListed.size() < m_patches.size() && r.rgb == m_patches[asListed.size()])
+            asListed.push_back(r);
+    return asListed;
+}
+
 std::vector<DeviceRgb> oddPatches(const std::vector<Reading> &readings, const SignalPath &path)
 {
     struct Judged {

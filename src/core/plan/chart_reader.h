@@ -52,6 +52,33 @@ private:
     std::optional<size_t> m_wentBackTo;      ///< for a step: m_goodAt
 };
 
+/// A list of patches read in order, with an eye on white as ChartReader has it.
+class WatchedListPlan : public StagePlan {
+public:
+    explicit WatchedListPlan(std::vector<DeviceRgb> patches);
+    [[nodiscard]] PlanStep next() const override { return m_reader.next(); }
+    void accept(const Reading &reading) override { m_reader.accept(reading); }
+    void acknowledge() override { m_reader.acknowledge(); }
+    [[nodiscard]] int readingsDone() const override
+    {
+        return static_cast<int>(m_patches.size() - m_reader.patchesLeft().size());
+    }
+    [[nodiscard]] int readingsLeft() const override
+    {
+        return static_cast<int>(m_reader.patchesLeft().size());
+    }
+    [[nodiscard]] std::vector<DeviceRgb> patchesLeft() const override
+    {
+        return m_reader.patchesLeft();
+    }
+    /// The good readings, one for each patch of the list up to where it has come.
+    [[nodiscard]] std::vector<Reading> readings() const;
+
+private:
+    std::vector<DeviceRgb> m_patches;
+    ChartReader m_reader;
+};
+
 /// Patches whose reading does not fit what the others say of the display, at most a twentieth of
 /// them; patches read three times already are taken as they are. Whites and blacks are left to
 /// ChartReader. \param path of the code values to the panel

@@ -1,3 +1,4 @@
+#include "core/plan/chart_reader.h"
 #include "run/stages/stage_kit.h"
 
 namespace lantern::run {
@@ -23,7 +24,6 @@ ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
 StageEntry validateStage()
 {
     StageEntry entry = entryOf<Validation>(Stage::Validate);
-    entry.whiteIsSteady = true;
     entry.readingsStand = true;
     entry.begin = [](RunResults &results) {
         const ProfileFile profile = profileOf(results);
@@ -40,8 +40,8 @@ StageEntry validateStage()
                                                    ? *results.after->primaries
                                                    : kSrgbPrimaries,
                                   .room = roomOf(results.setup)};
-        return work(PatchListPlan(validationPatches(results.aimed)),
-                    [request](const PatchListPlan &plan) {
+        return work(WatchedListPlan(validationPatches(results.aimed)),
+                    [request](const WatchedListPlan &plan) {
                         ValidationRequest complete = request;
                         complete.readings = plan.readings();
                         return validate(complete);

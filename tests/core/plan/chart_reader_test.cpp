@@ -44,6 +44,29 @@ private slots:
         QVERIFY(plan.readings() == undisturbed(patches));
     }
 
+    /// A list such as a validation's: a stretch read while the meter hung beside the patch is read
+    /// again as soon as a white tells, and the list comes out as if nothing had been.
+    void aListIsReadAgainFromItsLastGoodWhite()
+    {
+        std::vector<DeviceRgb> patches = {{255, 255, 255}, {255, 255, 255}};
+        for (int i = 0; i < 20; ++i)
+            patches.push_back({10.0 * i, 200 - 9.0 * i, 40 + 5.0 * i});
+        patches.push_back({255, 255, 255});
+        WatchedListPlan quiet(patches);
+        QVERIFY(readAll(quiet, [](int, Reading &) {}).empty());
+        QVERIFY(quiet.readings() == undisturbed(patches));
+
+        WatchedListPlan plan(patches);
+        const int last = static_cast<int>(patches.size()) - 1;
+        const auto questions = readAll(plan, [&](int number, Reading &r) {
+            if (number >= 8 && number <= last + 1) // white at the end and its confirmation too
+                r.xyz = {0.4, 0.4, 0.4};
+        });
+        QCOMPARE(questions.size(), size_t(1));
+        QVERIFY(plan.readings() == undisturbed(patches));
+        QCOMPARE(plan.readingsDone(), static_cast<int>(patches.size()));
+    }
+
     void anOddReadingIsTakenTwiceMoreAndOutvoted()
     {
         const auto patches = measuringOrder(makeChart(96));

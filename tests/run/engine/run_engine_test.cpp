@@ -18,6 +18,32 @@ constexpr double kUnhurried = 50;
 
 } // namespace
 
+namespace {
+
+/// Gives the same numbers again and again while it is stuck.
+class Stuck : public BenchMeter {
+public:
+    Stuck(std::shared_ptr<BenchRig> rig, BenchEye *eye) : BenchMeter(std::move(rig), eye) {}
+    bool stuck = false, mayStick = true;
+
+protected:
+    void read(const DeviceRgb &shown) override
+    {
+        if (!stuck) {
+            BenchMeter::read(shown);
+            return;
+        }
+        QMetaObject::invokeMethod(
+            this,
+            [this, asked = request()] {
+                emit readingFinished(asked, {31, 32, 33}, 0.2);
+            },
+            Qt::QueuedConnection);
+    }
+};
+
+} // namespace
+
 class RunEngineTest : public QObject {
     Q_OBJECT
 private slots:
@@ -342,6 +368,30 @@ private slots:
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
     }
 
+    /// A meter that sticks in mid-chart costs no reading but the one that told.
+    void aMeterThatSticksIsNoticedAtOnce()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        Stuck meter(rig.rig, &rig.eye);
+        rig.engine.setDevices(rig.devices(meter));
+        int kept = 0;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (s.stage == Stage::Measure && s.activity == Activity::Working) {
+                kept = s.readingsDone;
+                meter.stuck = meter.mayStick && kept >= 15;
+            }
+        };
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(rig.status.fault, MeterFault::Stuck);
+        QVERIFY2(kept <= 17, qPrintable(QString::number(kept)));
+        meter.mayStick = meter.stuck = false;
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
+    }
+
     /// Readings that cannot have been of the patches make no profile without a plain question.
     void aProfileThatDoesNotFitItsReadingsIsAskedAbout()
     {
@@ -410,22 +460,6 @@ private slots:
         QCOMPARE(p.name(), std::string("Herbarium, north"));
     }
 
-private:
-    static constexpr double kFallSeconds = 0.3;
-    static void makeSlow(EngineRig &rig)
-    {
-        Json json = parseJson(bench::builtInText("north-desk.json"), "north");
-        json["response"] = {{"rise_seconds", 0.1}, {"fall_seconds", kFallSeconds}};
-        rig.rig->with([&](bench::Bench &b) {
-            b = bench::Bench(bench::displayFromJson(json, "north"), "north",
-                             bench::builtInMeter("reference"), "", 3);
-        });
-    }
-    [[nodiscard]] QString logbook() const
-    {
-        return m_folder->filePath(QStringLiteral("log.sqlite"));
-    }
-
     /// The adjustment may go back to earlier settings after its last reading.
     void theLogbookKnowsTheSettingsThatAreLeft()
     {
@@ -458,6 +492,23 @@ private:
         }
         QVERIFY2(wentBack > 0, "no run went back: this tests nothing");
     }
+
+private:
+    static constexpr double kFallSeconds = 0.3;
+    static void makeSlow(EngineRig &rig)
+    {
+        Json json = parseJson(bench::builtInText("north-desk.json"), "north");
+        json["response"] = {{"rise_seconds", 0.1}, {"fall_seconds", kFallSeconds}};
+        rig.rig->with([&](bench::Bench &b) {
+            b = bench::Bench(bench::displayFromJson(json, "north"), "north",
+                             bench::builtInMeter("reference"), "", 3);
+        });
+    }
+    [[nodiscard]] QString logbook() const
+    {
+        return m_folder->filePath(QStringLiteral("log.sqlite"));
+    }
+
     std::unique_ptr<QTemporaryDir> m_folder;
 };
 
