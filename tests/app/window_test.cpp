@@ -249,6 +249,8 @@ private slots:
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
         QTest::qWait(60);
+        rig.window->activateWindow();
+        QVERIFY(rig.waitFor([&] { return rig.window->isActiveWindow(); }));
         rig.window->findChild<QTableView *>()->setFocus();
         QTest::keyClick(rig.window.get(), Qt::Key_Return, Qt::ControlModifier);
         QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::Ready; }));

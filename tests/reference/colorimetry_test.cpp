@@ -83,12 +83,14 @@ private slots:
             const cmsCIELab a{p.L, p.a, p.b};
             const cmsCIELab b{q.L, q.a, q.b};
             VERIFY_NEAR(deltaE2000(p, q), cmsCIE2000DeltaE(&a, &b, 1, 1, 1), 1e-6);
-            // Little CMS weighs by both chromas, CIE 116 by the reference's: the same for equal
-            // ones.
-            const double c = chroma(p), h = std::atan2(q.b, q.a);
-            const Lab turned{q.L, c * std::cos(h), c * std::sin(h)};
-            const cmsCIELab t{turned.L, turned.a, turned.b};
-            VERIFY_NEAR(deltaE94(p, turned), cmsCIE94DeltaE(&a, &t), 1e-9);
+            // CIE 116-1995 written out: Little CMS has other weights (0.048, 0.014) and both
+            // chromas.
+            const double dL = p.L - q.L, dC = chroma(p) - chroma(q), c = chroma(p);
+            const double dH2 = std::pow(p.a - q.a, 2) + std::pow(p.b - q.b, 2) - dC * dC;
+            VERIFY_NEAR(deltaE94(p, q),
+                        std::sqrt(dL * dL + std::pow(dC / (1 + 0.045 * c), 2) +
+                                  dH2 / std::pow(1 + 0.015 * c, 2)),
+                        1e-9);
             VERIFY_NEAR(deltaE76(p, q), cmsDeltaE(&a, &b), 1e-9);
         }
     }

@@ -20,10 +20,14 @@ constexpr double kUnhurried = 50;
 
 namespace {
 
-/// Gives the same numbers again and again while it is stuck.
+/// Gives its last numbers again and again while it is stuck.
 class Stuck : public BenchMeter {
 public:
-    Stuck(std::shared_ptr<BenchRig> rig, BenchEye *eye) : BenchMeter(std::move(rig), eye) {}
+    Stuck(std::shared_ptr<BenchRig> rig, BenchEye *eye) : BenchMeter(std::move(rig), eye)
+    {
+        connect(this, &Meter::readingFinished, this,
+                [this](Request, const XYZ &xyz) { m_last = xyz; });
+    }
     bool stuck = false, mayStick = true;
 
 protected:
@@ -34,12 +38,12 @@ protected:
             return;
         }
         QMetaObject::invokeMethod(
-            this,
-            [this, asked = request()] {
-                emit readingFinished(asked, {31, 32, 33}, 0.2);
-            },
+            this, [this, asked = request()] { emit readingFinished(asked, m_last, 0.2); },
             Qt::QueuedConnection);
     }
+
+private:
+    XYZ m_last;
 };
 
 } // namespace
@@ -465,31 +469,37 @@ private slots:
     {
         const QTemporaryDir folder;
         int wentBack = 0;
-        for (const double start : {30., 45., 60., 75., 90.}) {
-            const QString file = folder.filePath(QString::number(start));
-            EngineRig rig(file);
-            RunSetup setup = EngineRig::setup();
-            setup.startControls = MonitorControls{start, 70, 96, 88, 100};
-            rig.rig->with([&](bench::Bench &b) { b.condition().controls = *setup.startControls; });
-            rig.engine.begin(setup);
-            QVERIFY(rig.waitFor(Activity::Waiting));
-            rig.engine.proceed();
-            const auto before = [&](Stage stage) {
-                return rig.waitUntil([&] {
-                    return rig.status.stage == stage && rig.status.activity == Activity::Waiting;
-                });
-            };
-            QVERIFY(before(Stage::Adjust));
-            rig.engine.proceed();
-            QVERIFY(before(Stage::Calibrate));
-            const auto left = rig.rig->with([](bench::Bench &b) { return b.condition().controls; });
-            Logbook book(file, Logbook::Access::Read);
-            const RunResults loaded = loadResults(book, rig.status.run);
-            QVERIFY(loaded.controls == left);
-            QVERIFY(rig.results.controls == left);
-            const auto last = book.readings(rig.status.run, Stage::Adjust).back().controls;
-            wentBack += last != std::optional(left);
-        }
+        for (const double kelvin : {5000., 6500., 7500.})
+            for (const double start : {30., 45., 60., 75., 90.}) {
+                const QString file = folder.filePath(QString::number(kelvin + start));
+                EngineRig rig(file, "north-desk.json", "colorimeter");
+                RunSetup setup = EngineRig::setup();
+                setup.startControls = MonitorControls{start, 70, 96, 88, 100};
+                setup.aim.white = DaylightWhite{kelvin};
+                setup.aim.luminanceCdM2 = start + 40;
+                rig.rig->with(
+                    [&](bench::Bench &b) { b.condition().controls = *setup.startControls; });
+                rig.engine.begin(setup);
+                QVERIFY(rig.waitFor(Activity::Waiting));
+                rig.engine.proceed();
+                const auto before = [&](Stage stage) {
+                    return rig.waitUntil([&] {
+                        return rig.status.stage == stage &&
+                               rig.status.activity == Activity::Waiting;
+                    });
+                };
+                QVERIFY(before(Stage::Adjust));
+                rig.engine.proceed();
+                QVERIFY(before(Stage::Calibrate));
+                const auto left =
+                    rig.rig->with([](bench::Bench &b) { return b.condition().controls; });
+                Logbook book(file, Logbook::Access::Read);
+                const RunResults loaded = loadResults(book, rig.status.run);
+                QVERIFY(loaded.controls == left);
+                QVERIFY(rig.results.controls == left);
+                const auto last = book.readings(rig.status.run, Stage::Adjust).back().controls;
+                wentBack += last != std::optional(left);
+            }
         QVERIFY2(wentBack > 0, "no run went back: this tests nothing");
     }
 
