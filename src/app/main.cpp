@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 #include "app/theme.h"
 #include "core/base/error.h"
+#include "desk/ending.h"
 #include "run/file/files.h"
 
 #include <QApplication>
@@ -8,15 +9,11 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QMessageBox>
-#include <QSocketNotifier>
 #include <QStandardPaths>
 #include <QThread>
 
-#include <csignal>
-#include <fcntl.h>
 #include <iostream>
 #include <memory>
-#include <unistd.h>
 
 namespace {
 
@@ -74,26 +71,6 @@ void startSession(app::Session *session, const QString &logbookPath, bool demo)
     worker->start();
 }
 
-int endingPipe[2] = {-1, -1};
-
-/// What ends a program from outside ends it as the window's close button does: displays get back
-/// what is theirs.
-void endOnSignals()
-{
-    if (::pipe2(endingPipe, O_CLOEXEC | O_NONBLOCK) != 0)
-        return;
-    auto *told = new QSocketNotifier(endingPipe[0], QSocketNotifier::Read, qApp);
-    QObject::connect(told, &QSocketNotifier::activated, qApp, &QCoreApplication::quit);
-    struct sigaction action = {};
-    action.sa_handler = [](int) {
-        const char byte = 0;
-        (void)!::write(endingPipe[1], &byte, 1);
-    };
-    action.sa_flags = SA_RESTART;
-    for (const int signal : {SIGTERM, SIGINT, SIGHUP})
-        ::sigaction(signal, &action, nullptr);
-}
-
 } // namespace
 
 int main(int argc, char **argv)
@@ -131,7 +108,7 @@ int main(int argc, char **argv)
         app::Session session(workplace.get(), logbookPath);
         app::MainWindow window(&session, workplace.get());
         window.show();
-        endOnSignals();
+        desk::endOnSignals();
         startSession(&session, logbookPath, demo);
         return QApplication::exec();
     } catch (const Error &e) {

@@ -253,12 +253,12 @@ void MainWindow::placeHelpers()
     if (!isVisible())
         return;
     const QRect frame(mapToGlobal(QPoint(0, 0)), size());
-    PatchWindow *patch = m_workplace->patchWindow();
+    desk::PatchWindow *patch = m_workplace->patchWindow();
     constexpr int kGap = 12;
     const QPoint corner(frame.right() - patch->width() - kGap,
                         frame.bottom() - patch->height() - kGap - 46);
     if (!patch->isPlaced())
-        patch->move(corner);
+        patch->setPosition(corner);
     m_buttons->adjustSize();
     m_buttons->move(frame.left() + kGap / 2, frame.bottom() - m_buttons->height() - kGap / 2 - 46);
 }

@@ -1,6 +1,5 @@
 #include "app/session.h"
 
-#include "app/patch_window.h"
 #include "app/stage_words.h"
 #include "core/base/error.h"
 #include "run/book/output_files.h"
@@ -311,15 +310,18 @@ void Session::putBack()
     }
 }
 
-/// What a run changes on the display is only for its time, until something is installed.
-void Session::beginTrying()
+/// What a run changes on the display is only for its time, until something is installed. False, and
+/// the reason is told, where another program is at it or what is found cannot be kept.
+bool Session::beginTrying()
 {
     try {
         m_workplace->runBegins(m_state.selected);
         m_trying = true;
-    } catch (const Error &e) { // nothing could be kept; the run itself can go on
+    } catch (const Error &e) {
         setNotice(QString::fromUtf8(e.what()));
+        return false;
     }
+    return true;
 }
 
 void Session::showView(ViewId view)
@@ -459,7 +461,7 @@ void Session::watchProfileInUse()
 {
     if (m_state.displays.empty() || m_state.isMeasuring() || m_trying)
         return;
-    const ProfileInUse before = m_state.inUse;
+    const desk::ProfileInUse before = m_state.inUse;
     refreshProfileInUse();
     if (!(before == m_state.inUse))
         publish();

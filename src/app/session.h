@@ -117,7 +117,7 @@ private:
     void beginRun();
     void clearRun();
     void putBack();
-    void beginTrying();
+    bool beginTrying();
     void resumeOldRun();
     void onStatus(const run::RunStatus &status);
     void onReading(run::Stage stage, const Reading &reading);

@@ -1,7 +1,6 @@
 #include "app/session.h"
 
 #include "app/ledger/ledger_rows.h"
-#include "app/patch_window.h"
 #include "app/stage_words.h"
 #include "core/base/error.h"
 
@@ -45,8 +44,9 @@ void Session::beginRun()
     for (const ReadyPoint &point : m_state.ready)
         if (!point.done)
             setup.skipped.push_back(point.title.toStdString());
+    if (!beginTrying())
+        return;
     m_beginning = true;
-    beginTrying();
     emit beginRequested(setup);
 }
 
@@ -72,7 +72,8 @@ bool Session::beginErrand(RunKind kind)
         setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
         m_state.notice.clear();
         m_state.liveReadings.clear();
-        beginTrying();
+        if (!beginTrying())
+            return false;
         emit beginRequested(setup);
         return true;
     } catch (const Error &e) {
@@ -134,8 +135,9 @@ void Session::finishErrand()
     case RunKind::FourColours:
         m_state.fourColours[QString::fromStdString(r.setup.meterName)] = r.fourColours;
         break;
-    case RunKind::ByEye:
-        break; // installed without a run of stages
+    case RunKind::ByEye: // installed without a run of stages
+    case RunKind::Validation:
+        break;
     case RunKind::Check:
         m_state.check = r.check;
         m_state.checkedAt =
@@ -155,8 +157,8 @@ void Session::bareDisplay(bool bare)
         return;
     try {
         if (bare) {
-            beginTrying();
-            m_workplace->clearLut(m_state.selected);
+            if (beginTrying())
+                m_workplace->clearLut(m_state.selected);
         } else {
             putBack();
             m_trying = false;
@@ -217,9 +219,10 @@ void Session::forgetRoomReadings()
 
 void Session::resumeOldRun()
 {
-    m_state.readyConfirmed = true;
     m_state.notice.clear();
-    beginTrying();
+    if (!beginTrying())
+        return;
+    m_state.readyConfirmed = true;
     emit resumeRunRequested(*m_state.unfinishedRun);
     m_state.unfinishedRun.reset();
 }

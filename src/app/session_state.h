@@ -1,13 +1,12 @@
 #pragma once
 
 #include "app/ready_points.h"
+#include "desk/display_facts.h"
+#include "desk/profile_in_use.h"
 #include "run/device/devices.h"
 #include "run/engine/run_engine.h"
 
 #include <QDateTime>
-#include <QPoint>
-#include <QSize>
-#include <QSizeF>
 #include <QString>
 
 #include <map>
@@ -26,17 +25,8 @@ Mark markOf(Call call);
 enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye };
 
 /// A display as the Desk shows it.
-struct DisplayCard {
-    QString id, name, model, detail, serial;
-    QString technology, technologyReason;
-    QString noControls;   ///< why the control channel cannot be used, where that was looked into
-    bool builtIn = false; ///< a laptop's own panel
-    PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's
-    Chromaticity white = {0.3127, 0.3290}; ///< the same
-    QSize pixels;
-    QSizeF sizeMm;
-    QPoint origin;
-    bool remoteControls = false, gains = false;
+struct DisplayCard : desk::DisplayFacts {
+    QString detail; ///< size and kind, in words
     std::optional<QDateTime> lastValidated;
     std::optional<double> lastMean; ///< ΔE00
     Mark mark = Mark::NotMeasured;
@@ -61,16 +51,6 @@ struct MeasureChoice {
     double expectedError = 0.1; ///< mean ΔE00, for GoodEnough
     double minutes = 5;         ///< for Time
     bool operator==(const MeasureChoice &) const = default;
-};
-
-/// Whether the profile of this run is really the one in use, read back from the display server.
-struct ProfileInUse {
-    bool checked = false;
-    bool profileMatches = false;
-    bool lutMatches = false;
-    QString found; ///< what is in use, in words
-    QString place; ///< it was read back from: the display server, the bench
-    bool operator==(const ProfileInUse &) const = default;
 };
 
 /// Everything the window shows, a plain value.
@@ -105,7 +85,7 @@ struct SessionState {
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
     bool freshRunWanted = false;             ///< the person chose a new run instead
-    ProfileInUse inUse;
+    desk::ProfileInUse inUse;
     QString notice;              ///< an error or a finished errand, under the main action
     bool readingHistory = false; ///< the logbook has been asked and has not answered yet
     bool preparing = false;      ///< the demo's earlier runs are being made

@@ -28,9 +28,17 @@ QString measureVerb(const SessionState &state)
 
 QString adjustHint(const SessionState &state)
 {
-    return state.displays[static_cast<size_t>(state.selected)].remoteControls
+    return state.displays[static_cast<size_t>(state.selected)].can.remoteControls
                ? tr("The program turns the monitor's own controls.")
                : tr("You turn, the program reads and advises.");
+}
+
+QString calibrateHint(const SessionState &state)
+{
+    return state.results.setup.loadsLut
+               ? tr("Greys are read and the video LUT is corrected until it fits.")
+               : tr("This output has no video LUT: greys are read, the tone curve stays the "
+                    "panel's own, and the profile carries it.");
 }
 
 /// An entry; verbNow and hintNow where the words depend on the run or the display.
@@ -56,9 +64,8 @@ constexpr Entry kEntries[] = {
      QT_TRANSLATE_NOOP("Stages", "Adjust white"), nullptr,
      QT_TRANSLATE_NOOP("Stages", "Adjusting white"), nullptr, adjustHint},
     {Stage::Calibrate, ViewId::Tone, QT_TRANSLATE_NOOP("Stages", "Tone and grey"),
-     QT_TRANSLATE_NOOP("Stages", "Calibrate tone and grey"),
-     QT_TRANSLATE_NOOP("Stages", "Greys are read and the video LUT is corrected until it fits."),
-     QT_TRANSLATE_NOOP("Stages", "Calibrating")},
+     QT_TRANSLATE_NOOP("Stages", "Calibrate tone and grey"), nullptr,
+     QT_TRANSLATE_NOOP("Stages", "Calibrating"), nullptr, calibrateHint},
     {Stage::Measure, ViewId::Accuracy, QT_TRANSLATE_NOOP("Stages", "Chart"), nullptr,
      QT_TRANSLATE_NOOP("Stages", "Then the profile is built from them."),
      QT_TRANSLATE_NOOP("Stages", "Measuring"), measureVerb},
@@ -83,6 +90,7 @@ constexpr Entry kEntries[] = {
      QT_TRANSLATE_NOOP("Stages", "Checking")},
     {Stage::FourColours, ViewId::Ready, QT_TRANSLATE_NOOP("Stages", "Four colours"), nullptr,
      nullptr, QT_TRANSLATE_NOOP("Stages", "Reading four colours")},
+    {Stage::Take, ViewId::Accuracy, nullptr, nullptr, nullptr, nullptr},
     {Stage::ByEye, ViewId::ByEye, nullptr, nullptr, nullptr, nullptr},
     {Stage::Done, ViewId::Accuracy, nullptr, nullptr, nullptr, nullptr},
 };

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include "bench/plan_runner.h"
+#include "cli/carry_out.h"
 #include "cli/inputs.h"
 #include "core/base/text.h"
 #include "run/logbook/load_results.h"
@@ -8,6 +9,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include <QDateTime>
 #include <QFileInfo>
 
 #include <iostream>
@@ -18,10 +20,20 @@ namespace {
 
 using namespace lantern::run;
 
-/// The newest finished run in a folder.
-RunResults finishedRun(const std::string &folder)
+struct FinishedRun {
+    qint64 id = 0;
+    RunResults results;
+};
+
+QString logbookOf(const std::string &folder)
 {
-    const QString path = QString::fromStdString(folder) + QStringLiteral("/run.sqlite");
+    return QString::fromStdString(folder) + QStringLiteral("/run.sqlite");
+}
+
+/// The newest finished run in a folder.
+FinishedRun finishedRun(const std::string &folder)
+{
+    const QString path = logbookOf(folder);
     if (QFileInfo::exists(path)) {
         Logbook logbook(path, Logbook::Access::Read);
         const auto newest = logbook.runs({.finishedOnly = true, .atMost = 1});
@@ -29,7 +41,7 @@ RunResults finishedRun(const std::string &folder)
             RunResults results = loadResults(logbook, newest.front().id);
             if (!results.problem.isEmpty())
                 throw Error(ErrorKind::BadInput, folder, results.problem.toStdString());
-            return results;
+            return {newest.front().id, std::move(results)};
         }
     }
     throw Error(ErrorKind::BadInput, folder, "holds no finished run",
@@ -88,13 +100,14 @@ void print(const CheckFirst &c, bool json)
 
 } // namespace
 
-int check(const CheckOptions &o)
+namespace {
+
+/// One minute on the simulated display, as the run left it.
+CheckFirst checkOnBench(const CheckOptions &o, const RunResults &last,
+                        const CheckReference &reference)
 {
-    const RunResults last = finishedRun(o.run);
-    const auto reference = checkReference(last);
-    if (!reference)
-        throw Error(ErrorKind::BadInput, o.run, "its run has no profile to check against");
-    bench::Bench bench(readDisplay(o.display), o.display, bench::builtInMeter(o.meter),
+    bench::Bench bench(readDisplay(o.display), o.display,
+                       bench::builtInMeter(o.meter.empty() ? "reference" : o.meter),
                        last.setup.technology, o.seed);
     bench::DisplayCondition &condition = bench.condition();
     if (!o.controls.empty())
@@ -105,7 +118,48 @@ int check(const CheckOptions &o)
     condition.memorySlot = last.calibration->slot;
     PatchListPlan plan(checkFirstPatches());
     bench::carryOut(plan, bench, last.settling.value_or(Settling{}));
-    const CheckFirst c = judgedCheck(*reference, plan.readings(), o.run + "/profile.icc");
+    return judgedCheck(reference, plan.readings(), o.run + "/profile.icc");
+}
+
+/// On the real one, with the run's profile and LUT in force; kept in the run's logbook.
+CheckFirst checkOnDesk(const CheckOptions &o, const FinishedRun &last)
+{
+    const auto place = deskPlace(o.output, o.meter);
+    RunSetup setup = place->setup();
+    if (setup.displayId != last.results.setup.displayId)
+        throw Error(ErrorKind::BadInput, "--output " + o.output,
+                    "shows another display than the run was made on (" +
+                        last.results.setup.displayName + ")");
+    setup.kind = RunKind::Check;
+    setup.adjust = AdjustMode::Skip;
+    setup.referenceRun = last.id;
+    setup.meterName = o.meter;
+    setup.aim = last.results.setup.aim;
+    setup.technology = last.results.setup.technology;
+    setup.settling = last.results.settling;
+    setup.meterCorrection = last.results.setup.meterCorrection;
+    setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+    RunEngine engine(logbookOf(o.run));
+    Devices devices = place->devices(QString::fromStdString(o.run));
+    devices.controls.reset();
+    engine.setDevices(devices);
+    const auto start = [&](RunEngine &e) {
+        place->declare(last.results.profile, last.results.calibration->lut);
+        e.begin(setup);
+    };
+    return *carryOut(engine, *place, start).check;
+}
+
+} // namespace
+
+int check(const CheckOptions &o)
+{
+    const FinishedRun last = finishedRun(o.run);
+    const auto reference = checkReference(last.results);
+    if (!reference)
+        throw Error(ErrorKind::BadInput, o.run, "its run has no profile to check against");
+    const CheckFirst c =
+        o.output.empty() ? checkOnBench(o, last.results, *reference) : checkOnDesk(o, last);
     print(c, o.json);
     constexpr int kNotWithin = 4;
     return c.verdict == CheckFirst::Verdict::Holds ? 0 : kNotWithin;

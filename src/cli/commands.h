@@ -60,16 +60,21 @@ struct ValidateOptions {
     std::string display, profile, controls, slot, reference = "lantern40", tolerance;
     std::string aim; ///< file; empty: the one in the profile
     std::string intent = "colorimetric";
+    std::string output, meter, out; ///< on a real display
     bool json = false;
 };
 struct CheckOptions {
-    std::string run, display, controls, meter = "reference";
+    std::string run, display, output, controls, meter;
     unsigned long long seed = 2;
     bool json = false;
 };
+struct DisplaysOptions {
+    bool json = false;
+};
 struct RunOptions {
-    std::string display, aim, out, meter = "reference", technology, kind = "table", fault,
-                                   chart = "96", correction, certificate, tolerance = "studio";
+    std::string display, output, aim, out, meter = "reference", technology, kind = "table", fault,
+                                           chart = "96", correction, certificate,
+                                           tolerance = "studio";
     RoomOptions room;
     double expectedError = 0, minutes = 0;
     int icc = 4, grid = 33;
@@ -92,5 +97,6 @@ int chart(const ChartOptions &options);
 int check(const CheckOptions &options);
 int validate(const ValidateOptions &options);
 int run(const RunOptions &options);
+int displays(const DisplaysOptions &options);
 
 } // namespace lantern::cli

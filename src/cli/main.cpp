@@ -1,14 +1,17 @@
 #include "cli/commands.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
+#include "desk/desk.h"
+#include "desk/ending.h"
 
 #include <CLI/CLI.hpp>
-#include <QCoreApplication>
+#include <QGuiApplication>
 
 #include <clocale>
 #include <functional>
 #include <iostream>
 #include <map>
+#include <memory>
 #include <set>
 
 namespace {
@@ -18,6 +21,22 @@ using namespace lantern::cli;
 void addJson(CLI::App *command, bool &json)
 {
     command->add_flag("--json", json, "machine-readable output");
+}
+
+/// On a simulated display or on a real one.
+void addWhere(CLI::App *command, std::string &display, std::string &output)
+{
+    CLI::Option_group *where = command->add_option_group("where");
+    where->add_option("--display", display, "display file: on the bench");
+    where->add_option("--output", output, "name of an output, see displays: on the real display");
+    where->require_option(1);
+}
+
+void addDisplays(CLI::App &app, DisplaysOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "displays", "the displays of this desktop, what each is able to do, and what is in force");
+    addJson(c, o.json);
 }
 
 void addSimulate(CLI::App &app, SimulateOptions &o)
@@ -182,9 +201,12 @@ void addValidate(CLI::App &app, ValidateOptions &o)
 {
     CLI::App *c =
         app.add_subcommand("validate", "reference colours through a profile on a simulated "
-                                       "display, without meter noise; prints ΔE00");
-    c->add_option("--display", o.display, "display file")->required();
-    c->add_option("--profile", o.profile, "ICC profile")->required();
+                                       "display, without meter noise, or on a real one by a "
+                                       "meter; prints ΔE00");
+    addWhere(c, o.display, o.output);
+    c->add_option("--profile", o.profile, "ICC profile; with --output default: the one in use");
+    c->add_option("--meter", o.meter, "with --output: driver:PROGRAM, command:PROGRAM or hand");
+    c->add_option("--out", o.out, "with --output: folder for the readings");
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
     c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
     c->add_option("--reference", o.reference,
@@ -207,11 +229,12 @@ void addCheck(CLI::App &app, CheckOptions &o)
         "check", "does a finished run still hold? One minute of readings against it; exit code 4 "
                  "when it drifts or has to be done again");
     c->add_option("--run", o.run, "folder of the finished run")->required();
-    c->add_option("--display", o.display, "display file, as it is now")->required();
+    addWhere(c, o.display, o.output);
     c->add_option("--controls", o.controls,
                   "settings of the monitor; default: those the run left, else the display file's");
-    c->add_option("--meter", o.meter, "of the bench: reference (default) or colorimeter")
-        ->check(CLI::IsMember({"reference", "colorimeter"}));
+    c->add_option("--meter", o.meter,
+                  "of the bench: reference (default) or colorimeter; with --output "
+                  "driver:PROGRAM, command:PROGRAM or hand");
     c->add_option("--seed", o.seed, "of the meter's noise; default 2");
     addJson(c, o.json);
 }
@@ -219,9 +242,9 @@ void addCheck(CLI::App &app, CheckOptions &o)
 void addRun(CLI::App &app, RunOptions &o)
 {
     CLI::App *c =
-        app.add_subcommand("run", "the whole job on a simulated display; called again on the "
-                                  "same folder it goes on from the last reading");
-    c->add_option("--display", o.display, "display file")->required();
+        app.add_subcommand("run", "the whole job on a simulated or real display; called again on "
+                                  "the same folder it goes on from the last reading");
+    addWhere(c, o.display, o.output);
     c->add_option("--aim", o.aim, "aim file; default: D65, 120 cd/m², gamma 2.2");
     c->add_option("--chart", o.chart,
                   "number of patches, 24 to 12000 (default 96), or a CGATS, CxF3 or CSV list");
@@ -254,14 +277,25 @@ void addRun(CLI::App &app, RunOptions &o)
     addJson(c, o.json);
 }
 
+/// With windows only where a patch is to be shown: scripts run without a display server.
+std::unique_ptr<QCoreApplication> makeApplication(int &argc, char **argv, bool onDesk)
+{
+    if (!onDesk)
+        return std::make_unique<QCoreApplication>(argc, argv);
+    lantern::desk::requireDisplayServer();
+    auto application = std::make_unique<QGuiApplication>(argc, argv);
+    lantern::desk::endOnSignals();
+    return application;
+}
+
 } // namespace
 
 int main(int argc, char **argv)
 {
     std::ios::sync_with_stdio(false);
-    QCoreApplication qt(argc, argv);
-    std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
-    QCoreApplication::setApplicationName(QStringLiteral("bold-lantern-cli"));
+    // What a person has chosen in the window holds here too.
+    QCoreApplication::setOrganizationName(QStringLiteral("bold-lantern"));
+    QCoreApplication::setApplicationName(QStringLiteral("bold-lantern"));
     CLI::App app("Bold Lantern on the command line: measure, profile and validate displays.");
     app.require_subcommand(1);
     app.set_version_flag("--version", LANTERN_VERSION);
@@ -291,6 +325,8 @@ int main(int argc, char **argv)
     addChart(app, chartOptions);
     CheckOptions checkOptions;
     addCheck(app, checkOptions);
+    DisplaysOptions displaysOptions;
+    addDisplays(app, displaysOptions);
 
     constexpr int kBadInput = static_cast<int>(lantern::ErrorKind::BadInput);
     try {
@@ -298,9 +334,14 @@ int main(int argc, char **argv)
     } catch (const CLI::ParseError &e) {
         return app.exit(e) == 0 ? 0 : kBadInput;
     }
+    const bool onDesk = !runOptions.output.empty() || !checkOptions.output.empty() ||
+                        !validateOptions.output.empty();
     try {
+        const auto qt = makeApplication(argc, argv, onDesk);
+        std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
         const std::map<std::string, std::function<int()>> commands = {
             {"run", [&] { return run(runOptions); }},
+            {"displays", [&] { return displays(displaysOptions); }},
             {"build", [&] { return build(buildOptions); }},
             {"validate", [&] { return validate(validateOptions); }},
             {"simulate", [&] { return simulate(simulateOptions); }},

@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 
+#include "cli/carry_out.h"
 #include "cli/chart_command.h"
 #include "cli/inputs.h"
 #include "cli/verdict_text.h"
@@ -7,16 +8,11 @@
 #include "core/plan/chart.h"
 #include "core/profile/profile_tables.h"
 #include "run/book/output_files.h"
-#include "run/device/bench_devices.h"
-#include "run/device/meters/command_meter.h"
-#include "run/device/meters/hand_meter.h"
 #include "run/device/meters/meter_registry.h"
-#include "run/engine/run_engine.h"
 #include "run/logbook/load_results.h"
 
 #include <nlohmann/json.hpp>
 
-#include <QCoreApplication>
 #include <QDateTime>
 
 #include <cmath>
@@ -28,78 +24,27 @@ namespace {
 
 using namespace lantern::run;
 
-bool isBenchMeter(const std::string &choice)
+CorrectionKind correctionKindFor(const RunSetup &s)
 {
-    return choice == "reference" || choice == "colorimeter";
+    return s.meterCorrection ? s.meterCorrection->kindFor(s.displayName) : s.correctionKind;
 }
 
-/// Asks on standard error for each reading and takes X Y Z from standard input.
-void answerByHand(HandMeter &meter)
+RunSetup setupFor(const RunOptions &o, Place &place)
 {
-    QObject::connect(
-        &meter, &HandMeter::entryWanted, &meter,
-        [&meter](const DeviceRgb &shown) {
-            std::string line;
-            for (;;) {
-                std::cerr << "X Y Z of " << shortNumber(shown.r) << ' ' << shortNumber(shown.g)
-                          << ' ' << shortNumber(shown.b) << "? " << std::flush;
-                if (!std::getline(std::cin, line)) {
-                    meter.giveUp(QObject::tr("standard input has ended"));
-                    return;
-                }
-                if (const auto xyz = xyzFromOutput(QByteArray::fromStdString(line))) {
-                    meter.enter(*xyz);
-                    return;
-                }
-                std::cerr << "Three numbers in cd/m² are expected.\n";
-            }
-        },
-        Qt::QueuedConnection);
-}
-
-/// The chosen meter in front of the bench.
-std::unique_ptr<Meter> meterFor(const RunOptions &o, const std::shared_ptr<BenchRig> &rig,
-                                BenchEye *eye, SceneSource *scene)
-{
-    if (isBenchMeter(o.meter))
-        return std::make_unique<BenchMeter>(rig, eye);
-    std::unique_ptr<Meter> meter(makeMeter(QString::fromStdString(o.meter), scene));
-    if (auto *hand = dynamic_cast<HandMeter *>(meter.get()))
-        answerByHand(*hand);
-    return meter;
-}
-
-CorrectionKind correctionKindFor(const RunOptions &o, const bench::Bench &bench,
-                                 const std::optional<MeterCorrection> &correction)
-{
-    if (correction)
-        return correction->kindFor(bench.display().description().name);
-    return isBenchMeter(o.meter) && !bench.meter().description().isReference()
-               ? CorrectionKind::Technology
-               : CorrectionKind::None;
-}
-
-RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
-{
-    const auto &display = bench.display().description();
-    const auto &meter = bench.meter().description();
-    const bool benchMeter = isBenchMeter(o.meter);
-    RunSetup s;
-    s.displayId = display.id;
-    s.displayName = display.name;
-    s.serial = display.serial;
-    s.technology = bench.technology();
-    s.meterName = benchMeter ? meter.name : o.meter;
+    RunSetup s = place.setup();
+    if (!o.output.empty() && !o.technology.empty())
+        s.technology = o.technology;
+    if (s.meterName.empty())
+        s.meterName = o.meter;
     if (!o.certificate.empty())
         s.certificate =
             certificateFromJson(parseJson(readText(o.certificate), o.certificate), o.certificate);
     s.tolerance = toleranceByName(o.tolerance).name;
-    if (!o.correction.empty())
+    if (!o.correction.empty()) {
         s.meterCorrection = readCorrection(o.correction);
-    s.correctionKind = correctionKindFor(o, bench, s.meterCorrection);
-    s.correction = !o.correction.empty()                ? "corrected by " + o.correction
-                   : meter.isReference() || !benchMeter ? ""
-                                                        : "corrected for " + bench.technology();
+        s.correction = "corrected by " + o.correction;
+    }
+    s.correctionKind = correctionKindFor(s);
     if (!o.aim.empty())
         s.aim = readAim(o.aim);
     if (const auto count = parseNumber(o.chart))
@@ -118,12 +63,10 @@ RunSetup setupFor(const RunOptions &o, const bench::Bench &bench)
         s.roomLight = RoomLight{o.room.lux, chromaticityOption("--room-white", o.room.white)};
         s.reflectance = o.room.reflectance;
     }
-    s.adjust = o.noAdjust || !display.remoteControls ? AdjustMode::Skip : AdjustMode::Automatic;
-    s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains};
-    s.startControls = display.controls;
-    s.linkBits = display.linkBits;
+    if (o.noAdjust)
+        s.adjust = AdjustMode::Skip;
+    s.aim = aimWithinReach(s);
     s.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-    s.seed = o.seed;
     return s;
 }
 
@@ -133,20 +76,12 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
     const auto runs = logbook.runs({.atMost = 1});
     if (runs.empty())
         return 0;
-    Json before = setupToJson(logbook.setup(runs.front().id));
-    Json now = setupToJson(wanted);
-    for (const char *found : {"started_at", "settling", "learns_settling"}) // by the run itself
-        now[found] = before[found];
-    if (wanted.correctionKind ==
-        CorrectionKind::None) // until the meter says that it corrects itself
-        for (const char *found : {"correction", "correction_kind"})
-            now[found] = before[found];
-    for (const auto &[key, value] : now.items())
-        if (before[key] != value)
-            throw Error(ErrorKind::BadInput, folder,
-                        "this folder holds a run with another " + key + " (" +
-                            before[key].dump().substr(0, 80) + ")",
-                        "Give the same options to go on with it, or another folder.");
+    const RunSetup before = logbook.setup(runs.front().id);
+    if (const auto key = firstDifference(before, wanted))
+        throw Error(ErrorKind::BadInput, folder,
+                    "this folder holds a run with another " + *key + " (" +
+                        setupToJson(before)[*key].dump().substr(0, 80) + ")",
+                    "Give the same options to go on with it, or another folder.");
     return runs.front().id;
 }
 
@@ -162,11 +97,11 @@ void takeOver(const QString &logbookPath)
     }
 }
 
-void checkSetup(const RunSetup &s, const bench::Bench &bench)
+void checkSetup(const RunSetup &s, const Place &place)
 {
     if (s.chartList.empty())
         (void)makeChart(s.chartPatches);
-    if (s.intoSlot && bench.display().description().memorySlots == 0)
+    if (s.intoSlot && !place.hasMemorySlot())
         throw Error(ErrorKind::BadInput, "--into-slot", s.displayName + " has no memory of its own",
                     "Leave the option out.");
     if (s.iccVersion != 2 && s.iccVersion != 4)
@@ -176,19 +111,6 @@ void checkSetup(const RunSetup &s, const bench::Bench &bench)
         throw Error(ErrorKind::BadInput, "--grid " + std::to_string(s.grid),
                     "an odd number from " + std::to_string(kMinGrid) + " to " +
                         std::to_string(kMaxGrid) + " is expected");
-}
-
-void injectFault(bench::Bench &bench, const std::string &fault)
-{
-    if (fault.empty())
-        return;
-    const size_t at = fault.find('@');
-    const auto number = at == std::string::npos ? std::nullopt : parseNumber(fault.substr(at + 1));
-    if (!number || *number < 0)
-        throw Error(ErrorKind::BadInput, "--fault " + fault, "KIND@READING is expected",
-                    "For example unplugged@40.");
-    bench.meter().injectFault(static_cast<uint64_t>(*number),
-                              meterFaultByName(fault.substr(0, at)));
 }
 
 int exitCode(const RunResults &r)
@@ -232,30 +154,13 @@ void printResult(const RunResults &r, const RunOptions &o)
 
 int run(const RunOptions &o)
 {
-    const bool benchMeter = isBenchMeter(o.meter);
-    if (!benchMeter)
+    if (!isBenchMeter(o.meter))
         (void)meterKindOf(QString::fromStdString(o.meter)); // a wrong word is told before any work
-    bench::Bench bench(readDisplay(o.display), o.display,
-                       bench::builtInMeter(benchMeter ? o.meter : "reference"), o.technology,
-                       o.seed);
-    if (!o.correction.empty())
-        bench.meter().clearCorrection(); // the file's takes its place
-    injectFault(bench, o.fault);
-    const RunSetup setup = setupFor(o, bench);
-    checkSetup(setup, bench); // before anything is written
+    const auto place = o.output.empty() ? benchPlace(o) : deskPlace(o.output, o.meter);
+    const RunSetup setup = setupFor(o, *place);
+    checkSetup(setup, *place); // before anything is written
     const QString folder = QString::fromStdString(o.out);
     makeFolder(folder);
-
-    const auto rig = std::make_shared<BenchRig>(std::move(bench));
-    DirectPresenter presenter;
-    DirectEye eye(&presenter);
-    BenchSceneSource scene(rig, &eye);
-    const auto meter = meterFor(o, rig, &eye, &scene);
-    BenchControls controls(rig);
-    BenchLut lut(rig);
-    BenchSlot slot(rig);
-    FileProfileStore store(folder + QStringLiteral("/profile.icc"));
-
     const QString logbookPath = folder + QStringLiteral("/run.sqlite");
     qint64 unfinished = 0;
     if (o.takeOver)
@@ -282,47 +187,19 @@ int run(const RunOptions &o)
     }
 
     RunEngine engine(logbookPath);
-    Devices devices{keptElsewhere(*meter), keptElsewhere(presenter), nullptr,
-                    keptElsewhere(lut),    keptElsewhere(store),     nullptr};
-    if (setup.adjust != AdjustMode::Skip)
-        devices.controls = keptElsewhere(controls);
-    if (setup.intoSlot)
-        devices.slot = keptElsewhere(slot);
+    Devices devices = place->devices(folder);
+    if (setup.adjust == AdjustMode::Skip)
+        devices.controls.reset();
+    if (!setup.intoSlot)
+        devices.slot.reset();
     engine.setDevices(devices);
-    engine.setAutomatic(true);
     engine.setAcceptsMisfit(o.acceptMisfit);
-    RunResults results;
-    std::optional<Error> error;
-    QObject::connect(&engine, &RunEngine::resultsChanged,
-                     [&](const RunResults &r) { results = r; });
-    QObject::connect(&engine, &RunEngine::failed, [&](const QString &message, int code) {
-        error.emplace(static_cast<ErrorKind>(code), "", message.toStdString());
-        QCoreApplication::quit();
+    const RunResults results = carryOut(engine, *place, [&](RunEngine &e) {
+        if (unfinished != 0)
+            e.resumeRun(unfinished);
+        else
+            e.begin(setup);
     });
-    QObject::connect(&engine, &RunEngine::statusChanged, [&](const RunStatus &status) {
-        if (status.activity == Activity::Faulted || status.activity == Activity::Blocked) {
-            const std::string again =
-                status.activity == Activity::Faulted
-                    ? "Give the same command again to go on from the last reading."
-                    : "";
-            error.emplace(ErrorKind::Device, stageKey(status.stage).toStdString(),
-                          status.message.toStdString(), again);
-        }
-        if (error || status.activity == Activity::Finished)
-            QCoreApplication::quit();
-    });
-    QMetaObject::invokeMethod(
-        &engine,
-        [&] {
-            if (unfinished != 0)
-                engine.resumeRun(unfinished);
-            else
-                engine.begin(setup);
-        },
-        Qt::QueuedConnection);
-    QCoreApplication::exec();
-    if (error)
-        throw *error;
     writeOutputs(results, folder);
     printResult(results, o);
     return exitCode(results);

@@ -1,5 +1,6 @@
 #include "platform/as_found.h"
 
+#include "core/base/error.h"
 #include "run/file/files.h"
 
 #include <QFile>
@@ -14,9 +15,13 @@ QString AsFound::fileOf(const QString &output) const
 
 void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &store)
 {
+    run::makeFolder(m_folder);
+    if (!lockOf(output))
+        throw Error(ErrorKind::Device, output.toStdString(),
+                    "another program is measuring this display",
+                    "Wait until it is done, or stop it there.");
     if (QFile::exists(fileOf(output)))
         return;
-    run::makeFolder(m_folder);
     const QByteArray profile = store.inUse();
     run::writeFile(fileOf(output), QByteArray::number(profile.size()) + '\n' + profile +
                                        (lut ? lut->save() : QByteArray()));
@@ -24,7 +29,7 @@ void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &sto
 
 void AsFound::putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store)
 {
-    if (!QFile::exists(fileOf(output)))
+    if (!QFile::exists(fileOf(output)) || !lockOf(output))
         return;
     const QByteArray kept = run::readFile(fileOf(output));
     const qsizetype line = kept.indexOf('\n');
@@ -40,7 +45,21 @@ void AsFound::putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &
 
 void AsFound::forget(const QString &output)
 {
+    if (m_locks.count(output) == 0)
+        return;
     QFile::remove(fileOf(output));
+    m_locks.erase(output);
+}
+
+QLockFile *AsFound::lockOf(const QString &output)
+{
+    if (const auto it = m_locks.find(output); it != m_locks.end())
+        return it->second.get();
+    auto lock = std::make_unique<QLockFile>(fileOf(output) + QStringLiteral(".lock"));
+    lock->setStaleLockTime(0); // a run may take as long as it likes
+    if (!lock->tryLock(0))
+        return nullptr;
+    return m_locks.emplace(output, std::move(lock)).first->second.get();
 }
 
 } // namespace lantern::platform

@@ -2,29 +2,39 @@
 
 #include "platform/x11_output.h"
 
+#include <QLockFile>
 #include <QString>
+
+#include <map>
+#include <memory>
 
 namespace lantern::platform {
 
 /// What a display had in force before a run began to try things on it, kept in a folder until it is
 /// back or something better is installed: a program that is killed leaves nothing behind that the
 /// next start does not put right. A file for each output: the profile's length as a line of text,
-/// the profile, the LUT as its device saves it.
+/// the profile, the LUT as its device saves it. A lock beside it says which program is at it: as
+/// long as that one lives, no other touches the output.
 class AsFound {
 public:
     explicit AsFound(QString folder) : m_folder(std::move(folder)) {}
 
     /// Keeps what is in force now; nothing is done if that was kept before and is not back yet.
-    /// \param lut null: the output has none. \throws Error Device
+    /// \param lut null: the output has none. \throws Error Device, also when another program is at
+    /// it
     void note(const QString &output, X11VideoLut *lut, X11ProfileStore &store);
-    /// Brings back what was kept, if anything was, and forgets it. \throws Error Device
+    /// Brings back what was kept, if anything was and no other program is at it, and forgets it.
+    /// \throws Error Device
     void putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store);
     void forget(const QString &output);
 
 private:
     [[nodiscard]] QString fileOf(const QString &output) const;
+    /// Null when another program that lives holds it.
+    QLockFile *lockOf(const QString &output);
 
     QString m_folder;
+    std::map<QString, std::unique_ptr<QLockFile>> m_locks; ///< held
 };
 
 } // namespace lantern::platform

@@ -12,14 +12,14 @@ struct Answer {
     QString out, err;
 };
 
-/// Runs bold-lantern-cli to its end; code -1 when it crashed or took more than a minute.
-inline Answer cli(const QStringList &arguments, const QByteArray &input = {})
+/// Runs bold-lantern-cli to its end; code -1 when it crashed or took longer.
+inline Answer cli(const QStringList &arguments, const QByteArray &input = {}, int mostSeconds = 60)
 {
     QProcess p;
     p.start(QStringLiteral(LANTERN_CLI), arguments);
     p.write(input);
     p.closeWriteChannel();
-    if (!p.waitForFinished(60000))
+    if (!p.waitForFinished(1000 * mostSeconds))
         return {};
     return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1,
             QString::fromUtf8(p.readAllStandardOutput()),

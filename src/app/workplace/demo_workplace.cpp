@@ -84,7 +84,7 @@ QByteArray FolderStore::inUse()
     return m_inUse;
 }
 
-ScreenEye::ScreenEye(WindowPresenter *presenter, QObject *parent)
+ScreenEye::ScreenEye(desk::WindowPresenter *presenter, QObject *parent)
     : BenchEye(parent), m_presenter(presenter)
 {}
 
@@ -100,8 +100,8 @@ void ScreenEye::lookHere(run::Request request)
     if (m_spot)
         area = QRect(m_spot->x() - kMeterCircle / 2, m_spot->y() - kMeterCircle / 2, kMeterCircle,
                      kMeterCircle);
-    ColourWindow *window = m_presenter->window();
-    const QImage image = window->isVisible() ? seenAt(area, window) : QImage();
+    const desk::ColourWindow &window = *m_presenter->window();
+    const QImage image = window.isVisible() ? desk::seenAt(area, window) : QImage();
     std::map<QRgb, int> counts;
     int all = 0;
     for (int y = 0; y < image.height(); ++y)
@@ -125,8 +125,8 @@ void ScreenEye::lookHere(run::Request request)
 DemoWorkplace::DemoWorkplace(const QString &folder, QObject *parent)
     : Workplace(parent),
       m_profileFolder(folder + QStringLiteral("/profiles")),
-      m_patch(std::make_unique<PatchWindow>()),
-      m_presenter(std::make_shared<WindowPresenter>(m_patch.get()))
+      m_patch(std::make_unique<desk::PatchWindow>()),
+      m_presenter(std::make_shared<desk::WindowPresenter>(m_patch.get()))
 {
     for (const char *file : kDisplayFiles) {
         Place place;
@@ -153,13 +153,10 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
     for (const Place &place : m_places)
         place.rig->with([&](bench::Bench &b) {
             const auto &d = b.display().description();
-            DisplayCard card;
+            desk::DisplayFacts card;
             card.id = QString::fromStdString(d.id);
             card.name = placeName(d.id);
             card.model = QString::fromStdString(d.name);
-            card.detail = tr("%1 in %2")
-                              .arg(std::round(std::hypot(d.sizeMm[0], d.sizeMm[1]) / 25.4))
-                              .arg(technologyTitle(QString::fromStdString(b.technology())));
             card.serial = QString::fromStdString(d.serial);
             card.technology = QString::fromStdString(b.technology());
             card.technologyReason =
@@ -168,9 +165,8 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
             card.pixels = {d.pixels[0], d.pixels[1]};
             card.sizeMm = {d.sizeMm[0], d.sizeMm[1]};
             card.origin = {d.origin[0], d.origin[1]};
-            card.remoteControls = d.remoteControls;
-            card.gains = d.hasRgbGains;
-            cards.push_back(card);
+            card.can = {true, true, true, d.remoteControls, d.hasRgbGains};
+            cards.push_back(cardOf(card));
         });
     return cards;
 }
@@ -208,7 +204,8 @@ run::RunSetup DemoWorkplace::setup(int display) const
 void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &lastRun)
 {
     Place &place = m_places[display];
-    const auto lut = lastRun && !lastRun->profile.isEmpty() ? installedLut(*lastRun) : std::nullopt;
+    const auto lut =
+        lastRun && !lastRun->profile.isEmpty() ? desk::installedLut(*lastRun) : std::nullopt;
     if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls)
         place.rig->with([&](bench::Bench &b) { b.condition().controls = *lastRun->controls; });
     place.lut->load(lut.value_or(VideoLut::identity()));
@@ -220,10 +217,10 @@ void DemoWorkplace::clearLut(int display)
     m_places[display].lut->load(VideoLut::identity());
 }
 
-ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)
+desk::ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places[display];
-    return judgeProfileInUse(place.store->inUse(), *place.lut, results, tr("the bench"));
+    return desk::judgeProfileInUse(place.store->inUse(), place.lut.get(), results, tr("the bench"));
 }
 
 ReadyFacts DemoWorkplace::readyFacts(int display) const

@@ -1,6 +1,5 @@
 #pragma once
 
-#include "app/patch_window.h"
 #include "app/workplace/workplace.h"
 #include "platform/desktop.h"
 #include "run/device/bench_devices.h"
@@ -31,7 +30,7 @@ private:
 class ScreenEye : public run::BenchEye {
     Q_OBJECT
 public:
-    explicit ScreenEye(WindowPresenter *presenter, QObject *parent = nullptr);
+    explicit ScreenEye(desk::WindowPresenter *presenter, QObject *parent = nullptr);
     void look(run::Request request) override; ///< from any thread
     /// Where the meter hangs on the desktop; nothing: on the patch.
     void hangAt(const std::optional<QPoint> &spot) { m_spot = spot; }
@@ -39,7 +38,7 @@ public:
 private:
     void lookHere(run::Request request);
 
-    WindowPresenter *m_presenter;
+    desk::WindowPresenter *m_presenter;
     std::optional<QPoint> m_spot;
 };
 
@@ -60,10 +59,10 @@ public:
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
     void clearLut(int display) override;
-    ProfileInUse readBack(int display, const run::RunResults &results) override;
+    desk::ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
 
-    [[nodiscard]] PatchWindow *patchWindow() override { return m_patch.get(); }
+    [[nodiscard]] desk::PatchWindow *patchWindow() override { return m_patch.get(); }
     [[nodiscard]] QRect screenOf(int display) const override;
     void setTechnology(int display, const std::string &technology) override;
     void keepAwake(bool awake) override;
@@ -99,8 +98,8 @@ private:
     void makeDevices(Place &place);
 
     QString m_profileFolder;
-    std::unique_ptr<PatchWindow> m_patch;
-    std::shared_ptr<WindowPresenter> m_presenter;
+    std::unique_ptr<desk::PatchWindow> m_patch;
+    std::shared_ptr<desk::WindowPresenter> m_presenter;
     std::vector<Place> m_places;
     platform::Desktop m_desktop;
     std::optional<QPoint> m_meterSpot;

@@ -1,12 +1,8 @@
 #pragma once
 
-#include "app/patch_window.h"
 #include "app/workplace/workplace.h"
-#include "core/signal/edid.h"
-#include "platform/as_found.h"
-#include "platform/control_channel.h"
+#include "desk/desk.h"
 #include "platform/desktop.h"
-#include "platform/x11_output.h"
 #include "run/device/meters/meter_registry.h"
 
 #include <QElapsedTimer>
@@ -16,8 +12,7 @@
 
 namespace lantern::app {
 
-/// The real thing: the outputs of the X server, the monitors' control channels, and a meter of the
-/// person's choice.
+/// The real thing: the displays on the desk, and a meter of the person's choice.
 class StudioWorkplace : public Workplace {
     Q_OBJECT
 public:
@@ -30,16 +25,25 @@ public:
     [[nodiscard]] MeterCard meterCard(int display) const override;
     run::Devices devices(int display, QThread *engineThread) override;
     [[nodiscard]] run::RunSetup setup(int display) const override;
-    void activate(int display, const std::optional<run::RunResults> &lastRun) override;
-    void runBegins(int display) override;
-    void runEnds(int display) override;
-    void clearLut(int display) override;
-    ProfileInUse readBack(int display, const run::RunResults &results) override;
+    void activate(int display, const std::optional<run::RunResults> &lastRun) override
+    {
+        m_desk.activate(display, lastRun);
+    }
+    void runBegins(int display) override { m_desk.runBegins(display); }
+    void runEnds(int display) override { m_desk.runEnds(display); }
+    void clearLut(int display) override { m_desk.clearLut(display); }
+    desk::ProfileInUse readBack(int display, const run::RunResults &results) override
+    {
+        return m_desk.readBack(display, results);
+    }
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
-    [[nodiscard]] PatchWindow *patchWindow() override { return m_patch.get(); }
+    [[nodiscard]] desk::PatchWindow *patchWindow() override { return m_patch.get(); }
     [[nodiscard]] bool hasMeter() const override { return !m_meterChoice.isEmpty(); }
-    [[nodiscard]] QRect screenOf(int display) const override;
-    void setTechnology(int display, const std::string &technology) override;
+    [[nodiscard]] QRect screenOf(int display) const override { return m_desk.screenOf(display); }
+    void setTechnology(int display, const std::string &technology) override
+    {
+        m_desk.setTechnology(display, technology);
+    }
     void keepAwake(bool awake) override;
     void enterReading(const XYZ &xyz) override;
 
@@ -49,27 +53,10 @@ public:
     void setMeterChoice(const QString &choice);
 
 private:
-    struct Place {
-        platform::X11Output output;
-        std::optional<Edid> edid;
-        std::string technology, technologyReason;
-        std::shared_ptr<platform::ControlChannel> controls;
-        QString noControls; ///< why there are none, after they were looked for
-        bool controlsSought = false;
-        std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
-        std::shared_ptr<platform::X11ProfileStore> engineStore, store;
-    };
-    void findPlaces();
-    /// The place of an output that is or was there, taken out of where it stood; else a new one.
-    Place placeOf(const platform::X11Output &output);
-    static Place makePlace(const platform::X11Output &output);
-    static QString idOf(const Place &place);
-
-    std::vector<Place> m_places;
-    std::unique_ptr<PatchWindow> m_patch;
-    std::shared_ptr<WindowPresenter> m_presenter;
+    desk::Desk m_desk;
+    std::unique_ptr<desk::PatchWindow> m_patch;
+    std::shared_ptr<desk::WindowPresenter> m_presenter;
     platform::Desktop m_desktop;
-    platform::AsFound m_asFound;
     QString m_meterChoice;
     std::shared_ptr<run::Meter> m_meter; ///< lives in the engine's thread
     QElapsedTimer m_seenSince;           ///< how long the displays are known to be on

@@ -1,5 +1,7 @@
 #include "app/workplace/workplace.h"
 
+#include <cmath>
+
 namespace lantern::app {
 
 QString technologyTitle(const QString &technology)
@@ -15,29 +17,15 @@ QString technologyTitle(const QString &technology)
     return Workplace::tr("another kind");
 }
 
-std::optional<VideoLut> installedLut(const run::RunResults &results)
+DisplayCard cardOf(const desk::DisplayFacts &facts)
 {
-    return results.calibration ? std::optional(results.calibration->lut) : results.lutByEye;
-}
-
-ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
-                               const run::RunResults &results, const QString &place)
-{
-    ProfileInUse found;
-    found.place = place;
-    found.checked = true;
-    found.profileMatches = !declared.isEmpty() && declared == results.profile;
-    const auto installed = installedLut(results);
-    found.lutMatches = installed && lut.holds(*installed);
-    if (declared.isEmpty())
-        found.found = Workplace::tr("none");
-    else if (!found.profileMatches)
-        found.found = Workplace::tr("another");
-    else if (!found.lutMatches)
-        found.found = Workplace::tr("LUT lost");
-    else
-        found.found = Workplace::tr("yes");
-    return found;
+    DisplayCard card;
+    static_cast<desk::DisplayFacts &>(card) = facts;
+    card.detail =
+        Workplace::tr("%1 in %2")
+            .arg(std::round(std::hypot(facts.sizeMm.width(), facts.sizeMm.height()) / 25.4))
+            .arg(technologyTitle(facts.technology));
+    return card;
 }
 
 } // namespace lantern::app

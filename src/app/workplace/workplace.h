@@ -2,6 +2,7 @@
 
 #include "app/ready_points.h"
 #include "app/session_state.h"
+#include "desk/patch_window.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 
@@ -14,8 +15,6 @@
 class QThread;
 
 namespace lantern::app {
-
-class PatchWindow;
 
 /// What the session needs from the world of displays: the bench for the demo, the X server's
 /// outputs in earnest.
@@ -43,9 +42,9 @@ public:
     /// Takes any video LUT away.
     virtual void clearLut(int display) = 0;
     /// Reads back what is in force.
-    virtual ProfileInUse readBack(int display, const run::RunResults &results) = 0;
+    virtual desk::ProfileInUse readBack(int display, const run::RunResults &results) = 0;
     [[nodiscard]] virtual ReadyFacts readyFacts(int display) const = 0;
-    [[nodiscard]] virtual PatchWindow *patchWindow() = 0;
+    [[nodiscard]] virtual desk::PatchWindow *patchWindow() = 0;
     /// Where a display is on the desktop, in the toolkit's coordinates.
     [[nodiscard]] virtual QRect screenOf(int display) const = 0;
     /// Another panel technology than the one guessed; kept.
@@ -65,12 +64,7 @@ signals:
 /// A panel technology for people.
 QString technologyTitle(const QString &technology);
 
-/// The video LUT that goes with a run's profile.
-std::optional<VideoLut> installedLut(const run::RunResults &results);
-
-/// Compares what was read back with what a run installed.
-/// \param place they were read back from, in words
-ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice &lut,
-                               const run::RunResults &results, const QString &place);
+/// What the Desk shows of a display before anything is known of its runs.
+DisplayCard cardOf(const desk::DisplayFacts &facts);
 
 } // namespace lantern::app

@@ -42,6 +42,11 @@ CalibrationPlan::CalibrationPlan(Aim aim, CalibrationTarget target)
     for (const double v : m_levels)
         if (v > 0 && v < 255)
             m_nativePatches.push_back({v, v, v});
+    if (m_target.fixed) {
+        m_aim = {m_aim.name, NativeWhite{}, std::nullopt, NativeTone{}};
+        m_tone = m_aim.tone;
+        m_phase = Phase::Native;
+    }
 }
 
 PlanStep CalibrationPlan::next() const
@@ -93,6 +98,10 @@ void CalibrationPlan::accept(const Reading &reading)
         m_native.push_back(reading);
         if (m_native.size() == m_nativePatches.size()) {
             solveNative();
+            if (m_target.fixed) {
+                judgeNative();
+                return;
+            }
             solveCorrection();
             m_phase = Phase::LoadTrial;
         }
@@ -106,16 +115,16 @@ void CalibrationPlan::accept(const Reading &reading)
 int CalibrationPlan::readingsLeft() const
 {
     const int perRound = static_cast<int>(m_levels.size());
-    constexpr int kUsualRounds = 3;
+    const int usualRounds = m_target.fixed ? 0 : 3;
     switch (m_phase) {
     case Phase::LoadIdentity:
     case Phase::LoadEmptySlot:
     case Phase::Native:
-        return static_cast<int>(m_nativePatches.size() - m_native.size()) + kUsualRounds * perRound;
+        return static_cast<int>(m_nativePatches.size() - m_native.size()) + usualRounds * perRound;
     case Phase::LoadTrial:
     case Phase::Trial:
         return perRound - static_cast<int>(m_trial.size()) +
-               std::max(0, kUsualRounds - 1 - m_round) * perRound;
+               std::max(0, usualRounds - 1 - m_round) * perRound;
     default:
         return 0;
     }
@@ -354,6 +363,19 @@ CalibrationResult CalibrationPlan::assess() const
     result.meanDeltaE00 /= judged;
     result.meanToneError /= judged;
     return result;
+}
+
+void CalibrationPlan::judgeNative()
+{
+    for (const Reading &r : m_native)
+        if (isNeutral(r.rgb))
+            m_trial.push_back(r);
+    std::stable_sort(m_trial.begin(), m_trial.end(), [](const Reading &a, const Reading &b) {
+        return a.rgb.r > b.rgb.r; // falling, as in every round
+    });
+    m_best = assess();
+    m_best.rounds = 0;
+    m_phase = Phase::Done;
 }
 
 void CalibrationPlan::finishRound()

@@ -31,6 +31,8 @@ struct CalibrationTarget {
     std::optional<MonitorControls> controls = {};
     /// Into the monitor's own memory instead of the video LUT.
     bool intoSlot = false;
+    /// Nowhere: nothing can be loaded, so white and tone stay what they are.
+    bool fixed = false;
 };
 
 struct CalibrationResult {
@@ -56,6 +58,9 @@ SignalPath signalPath(const CalibrationResult &result, const CalibrationTarget &
 /// Between white and black the aimed grey has the chromaticity of the aimed white; over the darkest
 /// levels it runs into the panel's own black, so that there is no jump of tint. Luminance follows
 /// the aim's tone curve with the black as an output offset. Entries are monotonic.
+///
+/// Where nothing can be loaded, it only reads the native greys; they are judged by the panel's own
+/// white and mean tone, which is to say by their tint.
 class CalibrationPlan : public StagePlan {
 public:
     CalibrationPlan(Aim aim, CalibrationTarget target);
@@ -91,6 +96,7 @@ private:
     [[nodiscard]] CalibrationResult assess() const;
     void chooseLevels();
     void finishRound();
+    void judgeNative();
 
     enum class Phase { LoadIdentity, LoadEmptySlot, Native, LoadTrial, Trial, LoadBest, Done };
 

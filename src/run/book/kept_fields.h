@@ -342,4 +342,6 @@ template <class A> void fields(A &a, FourColoursResult &r)
     a("readings", r.readings);
 }
 
+template <class A> void fields(A &, TakeResult &) {}
+
 } // namespace lantern::run

@@ -69,6 +69,7 @@ struct Taker {
         results.installedPath = QString::fromStdString(r.path);
     }
     void operator()(const FourColoursResult &r) const { results.fourColours = r.readings; }
+    void operator()(const TakeResult &r) const { results.profile = r.profile; }
 };
 
 } // namespace
@@ -88,7 +89,8 @@ std::optional<StrayLight> roomOf(const RunSetup &setup)
 
 CalibrationTarget calibrationTarget(const RunResults &results)
 {
-    return {results.setup.linkBits, results.controls, results.setup.intoSlot};
+    const RunSetup &s = results.setup;
+    return {s.linkBits, results.controls, s.intoSlot, !s.loadsLut && !s.intoSlot};
 }
 
 ErrorSources errorSources(const RunResults &results)

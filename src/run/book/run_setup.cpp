@@ -51,6 +51,16 @@ bool learnsSettling(const RunSetup &setup)
     return setup.learnsSettling && !setup.settling;
 }
 
+Aim aimWithinReach(const RunSetup &setup)
+{
+    Aim aim = setup.aim;
+    if (!setup.loadsLut && !setup.intoSlot) {
+        aim.tone = NativeTone{};
+        aim.contrastRatio.reset();
+    }
+    return aim;
+}
+
 const char *profileKey(ProfileKind kind)
 {
     return kind == ProfileKind::Table ? "table" : kind == ProfileKind::Matrix ? "matrix" : "gamma";
@@ -89,6 +99,7 @@ Json setupToJson(const RunSetup &s)
               {"profile", profileKey(s.profileKind)},
               {"icc_version", s.iccVersion},
               {"grid", s.grid},
+              {"loads_lut", s.loadsLut},
               {"into_slot", s.intoSlot},
               {"adjust", adjustKey(s.adjust)},
               {"has_brightness", s.controls.brightness},
@@ -100,6 +111,10 @@ Json setupToJson(const RunSetup &s)
               {"started_at", s.startedAt},
               {"seed", s.seed}};
     j["aim"] = aimToJson(s.aim);
+    j["perceptual"] = s.perceptual;
+    j["reference_colours"] = Json::array();
+    for (const ReferenceColour &c : s.referenceColours)
+        j["reference_colours"].push_back({c.name, c.lab.L, c.lab.a, c.lab.b});
     j["chart_list"] = Json::array();
     for (const DeviceRgb &p : s.chartList)
         j["chart_list"].push_back({p.r, p.g, p.b});
@@ -124,8 +139,9 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     root.expectFormat(kFormat, 1);
     RunSetup s;
     if (root.has("kind")) { // added after the first logbooks
-        s.kind = runKindByKey(QString::fromStdString(root.oneOf(
-            "kind", {"calibration", "warm-up", "placement", "check", "by-eye", "four-colours"})));
+        s.kind = runKindByKey(QString::fromStdString(
+            root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye",
+                                "four-colours", "validation"})));
         s.referenceRun = root.raw("reference_run").get<qint64>();
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};
@@ -158,6 +174,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.profileKind = profileKindByKey(root.oneOf("profile", {"table", "matrix", "gamma"}));
     s.iccVersion = root.integer("icc_version", 2, 4);
     s.grid = root.integer("grid", kMinGrid, kMaxGrid);
+    if (root.has("loads_lut")) // added later
+        s.loadsLut = root.boolean("loads_lut");
     s.intoSlot = root.boolean("into_slot");
     for (const Json &p : root.raw("chart_list")) {
         if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||
@@ -181,6 +199,17 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.linkBits = root.integer("link_bits", 1, 16);
     s.tolerance = root.string("tolerance");
     s.reference = root.has("reference") ? root.string("reference") : "lantern40"; // added later
+    if (root.has("reference_colours")) {                                          // added later
+        s.perceptual = root.boolean("perceptual");
+        for (const Json &c : root.raw("reference_colours")) {
+            if (!c.is_array() || c.size() != 4 || !c[0].is_string() || !c[1].is_number() ||
+                !c[2].is_number() || !c[3].is_number())
+                root.fail("reference_colours", "holds something that is no colour");
+            s.referenceColours.push_back(
+                {c[0].get<std::string>(),
+                 {c[1].get<double>(), c[2].get<double>(), c[3].get<double>()}});
+        }
+    }
     s.profileTitle = root.string("profile_title");
     s.startedAt = root.string("started_at");
     s.seed = root.raw("seed").get<uint64_t>();

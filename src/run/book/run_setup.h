@@ -4,6 +4,7 @@
 #include "core/plan/adjustment.h"
 #include "core/plan/settling.h"
 #include "core/profile/profile_writer.h"
+#include "core/profile/reference_set.h"
 #include "core/reading/certificate.h"
 #include "core/reading/meter_correction.h"
 #include "run/book/stage.h"
@@ -65,9 +66,12 @@ struct RunSetup {
     ControlCapabilities controls;
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
     std::optional<int> linkBits;
+    bool loadsLut = true;  ///< false where the output has no video LUT: the tone stays native
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
     std::string tolerance = "studio";
     std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()
+    std::vector<ReferenceColour> referenceColours = {}; ///< a list of the person's own instead
+    bool perceptual = false; ///< validated by that intent, with black point compensation
     std::string profileTitle;            ///< empty: the suggested one
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
@@ -76,6 +80,10 @@ struct RunSetup {
 
 /// The run starts with learning how long the display takes to settle.
 bool learnsSettling(const RunSetup &setup);
+
+/// The aim of the run without what nothing on this display could bring about: where no correction
+/// can be loaded, tone and black stay native.
+Aim aimWithinReach(const RunSetup &setup);
 
 /// "table", "matrix" or "gamma", and back.
 const char *profileKey(ProfileKind kind);

@@ -25,11 +25,12 @@ const std::vector<Kind> &kinds()
         {RunKind::Placement, "placement", {Stage::Place}},
         {RunKind::Check, "check", {Stage::Check}},
         {RunKind::ByEye, "by-eye", {Stage::ByEye}},
-        {RunKind::FourColours, "four-colours", {Stage::FourColours}}};
+        {RunKind::FourColours, "four-colours", {Stage::FourColours}},
+        {RunKind::Validation, "validation", {Stage::Take, Stage::Validate}}};
     return all;
 }
 
-constexpr std::array<std::pair<Stage, const char *>, 14> kStageKeys = {
+constexpr std::array<std::pair<Stage, const char *>, 15> kStageKeys = {
     {{Stage::Settle, "settle"},
      {Stage::Ready, "ready"},
      {Stage::Adjust, "adjust"},
@@ -43,6 +44,7 @@ constexpr std::array<std::pair<Stage, const char *>, 14> kStageKeys = {
      {Stage::Check, "check"},
      {Stage::ByEye, "by-eye"},
      {Stage::FourColours, "four-colours"},
+     {Stage::Take, "take"},
      {Stage::Done, "done"}}};
 
 } // namespace

@@ -22,10 +22,12 @@ enum class Stage {
     Check,       ///< does the last run still hold?
     ByEye,       ///< what a person found without a meter
     FourColours, ///< red, green, blue, white, to correct one meter by another
+    Take,        ///< the profile that is in force
 };
 
 /// What a run is for.
-enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye, FourColours };
+/// Validation: of a profile that was not made in this run.
+enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye, FourColours, Validation };
 
 /// The stages of a kind of run, in the order of the work.
 const std::vector<Stage> &stagesOf(RunKind kind);
@@ -38,7 +40,7 @@ bool isAfter(RunKind kind, Stage stage, Stage other);
 /// Key of a stage in files and in the logbook: "ready", "adjust" …
 QString stageKey(Stage stage);
 /// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye",
-/// "four-colours"; and back.
+/// "four-colours", "validation"; and back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);
 

@@ -65,9 +65,13 @@ struct FourColoursResult {
     std::vector<Reading> readings;
 };
 
+struct TakeResult {
+    QByteArray profile;
+};
+
 using StageResult =
     std::variant<SettleResult, ReadyResult, AdjustResult, CalibrationResult, MeasureResult,
                  BuildResult, InstallResult, Validation, WarmUpResult, PlaceResult, CheckFirst,
-                 ByEyeResult, FourColoursResult>;
+                 ByEyeResult, FourColoursResult, TakeResult>;
 
 } // namespace lantern::run

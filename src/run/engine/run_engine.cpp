@@ -67,6 +67,8 @@ void RunEngine::begin(const RunSetup &setup)
         RunSetup &s = m_run.results.setup = setup;
         if (s.adjust != AdjustMode::Skip && !s.startControls && m_devices.controls)
             s.startControls = m_devices.controls->read();
+        s.loadsLut = m_devices.lut != nullptr;
+        s.aim = aimWithinReach(s);
         m_run.results.controls = s.startControls;
         if (!s.settling)
             s.settling = knownSettling(logbook(), s);
@@ -205,14 +207,22 @@ void RunEngine::startStage()
             if (m_devices.slot)
                 m_devices.slot->load(SlotTable::identity());
         }
-        if (!m_run.lutInForce)
+        if (m_devices.lut && !m_run.lutInForce)
             m_run.lutInForce = m_devices.lut->save();
         m_taker.greet();
     });
 }
 
+/// Where there is no LUT, none is in force.
 void RunEngine::loadLut(const VideoLut &lut)
 {
+    if (!m_devices.lut) {
+        if (!(lut == VideoLut::identity()))
+            throw Error(ErrorKind::Device, "display", "this output has no video LUT",
+                        "Start a new run: it leaves the tone curve to the profile. Or connect the "
+                        "display to another output.");
+        return;
+    }
     m_devices.lut->load(lut);
     m_run.lutInForce = m_devices.lut->save();
 }
@@ -220,7 +230,7 @@ void RunEngine::loadLut(const VideoLut &lut)
 /// Another program has loaded its LUT since we did.
 bool RunEngine::isLutForeign()
 {
-    return m_run.lutInForce && m_devices.lut->save() != *m_run.lutInForce;
+    return m_devices.lut && m_run.lutInForce && m_devices.lut->save() != *m_run.lutInForce;
 }
 
 /// The meter is there and has told what it can.
@@ -379,7 +389,8 @@ void RunEngine::make()
         block(QString::fromUtf8(e.what())); // no repetition will make these readings usable
         return;
     }
-    m_run.lutInForce = m_devices.lut->save(); // of an installation
+    if (m_devices.lut)
+        m_run.lutInForce = m_devices.lut->save(); // of an installation
     finishStage(result);
 }
 

@@ -118,6 +118,8 @@ private:
     void setOldReadingsAside(const std::vector<LoggedReading> &logged);
     bool seesNothing(const XYZ &xyz) const;
     bool isStuck(const XYZ &xyz) const;
+    void takeBack(const XYZ &xyz);
+    void replayStage();
     void loadLut(const VideoLut &lut);
     bool isLutForeign();
     bool isMisfit();
@@ -150,6 +152,7 @@ private:
         bool misfitAccepted = false;
         std::optional<QByteArray> lutInForce; ///< as the device saves it; ours, or as it was found
         bool lutTaken = false;                ///< another program has loaded one
+        bool tookBack = false;                ///< readings that the plan was told of
         double lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
         std::optional<Reading> lastReading; ///< to notice a meter that says the same again
         std::optional<ScreenRegion> region; ///< lit by the present patch

@@ -68,6 +68,26 @@ bool RunEngine::isStuck(const XYZ &xyz) const
            std::max(now.maxCoeff(), before.maxCoeff()) >= kBright;
 }
 
+/// The reading before said the same: it need not have been of its patch either.
+void RunEngine::takeBack(const XYZ &xyz)
+{
+    const auto logged = logbook().readings(m_run.status.run, m_run.status.stage);
+    const auto same = std::find_if(logged.rbegin(), logged.rend(),
+                                   [&](const LoggedReading &l) { return !(l.reading.xyz == xyz); });
+    logbook().setLastAside(m_run.status.run, m_run.status.stage,
+                           static_cast<int>(same - logged.rbegin()));
+    m_run.tookBack = true;
+}
+
+/// The stage as if what was taken back had never been read.
+void RunEngine::replayStage()
+{
+    m_run.work = stageEntry(m_run.status.stage).begin(m_run.results);
+    m_run.lastWhite = 0;
+    m_run.lastReading.reset();
+    bringBack(logbook().readings(m_run.status.run, m_run.status.stage));
+}
+
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
     const QString meter = m_devices.meter->name();
@@ -77,6 +97,7 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
         return;
     }
     if (isStuck(xyz)) {
+        guarded([&] { takeBack(xyz); });
         fault(QString::fromStdString(meterFaultText(MeterFault::Stuck, meter.toStdString())),
               MeterFault::Stuck);
         return;

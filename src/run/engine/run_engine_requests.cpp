@@ -7,9 +7,9 @@ namespace lantern::run {
 void RunEngine::installByEye(const RunSetup &setup, const QByteArray &icc, const VideoLut &lut)
 {
     try {
+        loadLut(lut);
         const QString path =
             m_devices.store->install(icc, QString::fromStdString(profileName(setup)));
-        m_devices.lut->load(lut);
         const qint64 run = logbook().createRun(setup);
         const StageEntry &entry = stageEntry(Stage::ByEye);
         logbook().finishStage(run, entry.stage, entry.version,
@@ -55,6 +55,15 @@ void RunEngine::resume()
             });
             if (!back)
                 return; // and why was told
+        }
+        if (m_run.work && std::exchange(m_run.tookBack, false)) {
+            bool replayed = false;
+            guarded([&] {
+                replayStage();
+                replayed = true;
+            });
+            if (!replayed)
+                return;
         }
         const bool wantsZeroing = m_run.status.fault == MeterFault::WantsZeroing;
         setActivity(Activity::Working);

@@ -29,9 +29,8 @@ QString keyOf(RunKind kind)
 /// The file by its absolute path: SQLite takes some relative names for something else.
 QString uri(const QString &path, const char *parameters)
 {
-    const QString absolute = path.startsWith(QLatin1Char('/'))
-                                 ? path
-                                 : QDir::currentPath() + QLatin1Char('/') + path;
+    const QString absolute =
+        path.startsWith(QLatin1Char('/')) ? path : QDir::currentPath() + QLatin1Char('/') + path;
     QUrl url = QUrl::fromLocalFile(absolute);
     url.setQuery(QLatin1String(parameters));
     return url.toString(QUrl::FullyEncoded);
@@ -299,6 +298,16 @@ void Logbook::setAside(qint64 run, Stage stage)
     Statement(*this, "UPDATE reading SET aside = 1 WHERE run = ? AND stage = ?")
         .bind(run)
         .bind(stageKey(stage))
+        .run();
+}
+
+void Logbook::setLastAside(qint64 run, Stage stage, int count)
+{
+    Statement(*this, "UPDATE reading SET aside = 1 WHERE id IN (SELECT id FROM reading WHERE run = "
+                     "? AND stage = ? AND aside = 0 ORDER BY id DESC LIMIT ?)")
+        .bind(run)
+        .bind(stageKey(stage))
+        .bind(count)
         .run();
 }
 

@@ -88,6 +88,8 @@ public:
     [[nodiscard]] std::vector<LoggedReading> readings(qint64 run, Stage stage);
     /// Readings of a plan that is gone: they stay in the logbook but count no more.
     void setAside(qint64 run, Stage stage);
+    /// The same for the last so many of them.
+    void setLastAside(qint64 run, Stage stage, int count);
     [[nodiscard]] std::vector<LoggedReading> readingsSetAside(qint64 run, Stage stage);
 
     /// A stage is done: what it made and its figures, in one transaction; after the last stage of

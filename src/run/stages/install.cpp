@@ -9,7 +9,8 @@ StageEntry installStage()
     entry.make = [](const RunResults &results, const Devices &devices) -> StageResult {
         const QString path = devices.store->install(
             results.profile, QString::fromStdString(profileName(results.setup)));
-        devices.lut->load(results.calibration->lut);
+        if (devices.lut)
+            devices.lut->load(results.calibration->lut);
         return InstallResult{path.toStdString()};
     };
     return entry;

@@ -54,6 +54,10 @@ inline QByteArray *bytesOf(BuildResult &r)
 {
     return &r.profile;
 }
+inline QByteArray *bytesOf(TakeResult &r)
+{
+    return &r.profile;
+}
 inline QByteArray *bytesOf(ByEyeResult &r)
 {
     return &r.profile;
@@ -104,5 +108,6 @@ StageEntry placeStage();
 StageEntry checkStage();
 StageEntry byEyeStage();
 StageEntry fourColoursStage();
+StageEntry takeStage();
 
 } // namespace lantern::run

@@ -7,9 +7,9 @@ namespace lantern::run {
 const std::vector<StageEntry> &stageRegistry()
 {
     static const std::vector<StageEntry> entries = {
-        settleStage(), readyStage(),   adjustStage(),     calibrateStage(), measureStage(),
-        buildStage(),  installStage(), validateStage(),   warmUpStage(),    placeStage(),
-        checkStage(),  byEyeStage(),   fourColoursStage()};
+        settleStage(), readyStage(),   adjustStage(),      calibrateStage(), measureStage(),
+        buildStage(),  installStage(), validateStage(),    warmUpStage(),    placeStage(),
+        checkStage(),  byEyeStage(),   fourColoursStage(), takeStage()};
     return entries;
 }
 

@@ -12,6 +12,8 @@ ProfileFile profileOf(const RunResults &results)
 
 ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
 {
+    if (!results.setup.referenceColours.empty())
+        return {results.setup.reference, results.setup.referenceColours};
     if (auto set = referenceByKey(results.setup.reference, profile))
         return *set;
     throw Error(ErrorKind::BadInput, "reference",
@@ -29,7 +31,8 @@ StageEntry validateStage()
         const ProfileFile profile = profileOf(results);
         const ReferenceSet reference = referenceOf(results, profile);
         if (results.aimed.empty())
-            results.aimed = aimedPatches(reference, profile);
+            results.aimed = results.setup.perceptual ? perceptualPatches(reference, profile)
+                                                     : aimedPatches(reference, profile);
         ValidationRequest request{.referenceName = reference.name,
                                   .aimed = results.aimed,
                                   .readings = {},

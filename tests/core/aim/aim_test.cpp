@@ -199,6 +199,52 @@ private slots:
         QVERIFY(!whyOutOfReach({.luminanceCdM2 = 900}, dim).has_value());
         QVERIFY(!DisplayReach::fromReadings({readings[0], readings[1]}, false).has_value());
     }
+
+    /// An aim that is missed by less than what aims are met to, 1 %, is no reason to refuse; of
+    /// primaries 97 % must be there.
+    void reachEndsWhereItSays()
+    {
+        const lantern::test::ToyDisplay display;
+        const auto readings =
+            display.read({{255, 255, 255}, {0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}});
+        const DisplayReach reach = *DisplayReach::fromReadings(readings, false);
+        const Chromaticity white = chromaticity(reach.white);
+        const auto reaches = [&](const Aim &aim) { return !whyOutOfReach(aim, reach); };
+        const auto bright = [&](double times) {
+            return Aim{.white = NativeWhite{},
+                       .luminanceCdM2 = times * reach.limit(white).luminance};
+        };
+        QVERIFY(reaches(bright(1.008)));
+        QVERIFY(!reaches(bright(1.012)));
+        const auto contrast = [&](double times) {
+            return Aim{.white = NativeWhite{},
+                       .luminanceCdM2 = 50,
+                       .contrastRatio = times * reach.white.Y / reach.black.Y};
+        };
+        QVERIFY(reaches(contrast(1.008)));
+        QVERIFY(!reaches(contrast(1.012)));
+        // The panel's own triangle grown about its middle: by f each way it covers 1 / f².
+        const auto primaries = [&](double covered) {
+            PrimarySet own;
+            double x = 0;
+            double y = 0;
+            for (size_t c = 0; c < 3; ++c) {
+                own[c] = chromaticity(toXyz(reach.primaries.col(static_cast<int>(c))));
+                const UvPrime uv = uvPrime(own[c]);
+                x += uv.u / 3;
+                y += uv.v / 3;
+            }
+            PrimarySet grown;
+            for (size_t c = 0; c < 3; ++c) {
+                const UvPrime uv = uvPrime(own[c]);
+                const double f = 1 / std::sqrt(covered);
+                grown[c] = chromaticity(UvPrime{x + f * (uv.u - x), y + f * (uv.v - y)});
+            }
+            return Aim{.white = NativeWhite{}, .luminanceCdM2 = 50, .primaries = grown};
+        };
+        QVERIFY(reaches(primaries(0.98)));
+        QVERIFY(!reaches(primaries(0.96)));
+    }
 };
 
 namespace {

@@ -36,6 +36,7 @@ private slots:
         QCOMPARE(s.median, 3.0);
         QCOMPARE(s.max, 5.0);
         VERIFY_NEAR(s.p90, 4.6, 1e-12); // type 7 quantile of 1..5
+        VERIFY_NEAR(s.p95, 4.8, 1e-12);
         VERIFY_NEAR(s.deviation, std::sqrt(2.5), 1e-12);
         const Statistics one = statistics({2});
         QCOMPARE(one.median, 2.0);

@@ -86,6 +86,32 @@ private slots:
         }
     }
 
+    /// Four fifths of what the display reaches stay what they are, and so does all near grey.
+    void compressionLeavesTheInsideAlone()
+    {
+        const GamutBoundary srgb = gamutOf(namedSpaces()[0]);
+        const GamutBoundary wide = gamutOf(namedSpaces()[4]);
+        const GamutCompression compression(srgb, wide);
+        for (double hue = 0; hue < 360; hue += 30) {
+            const double h = hue * 3.14159265358979 / 180;
+            const auto at = [&](double share) {
+                const double c = share * srgb.chromaLimit(50, hue);
+                return Lab{50, c * std::cos(h), c * std::sin(h)};
+            };
+            const auto moved = [&](const Lab &lab) {
+                return (vec(compression.compress(lab)) - vec(lab)).norm();
+            };
+            VERIFY_BELOW(moved(at(0.77)), 1e-9);
+            QVERIFY(moved(at(0.95)) > 0.05);
+            // What is beyond the display comes inside, but no further than it must.
+            const double out = chroma(compression.compress(at(1.1)));
+            VERIFY_BELOW(out, 1.001 * srgb.chromaLimit(50, hue));
+            QVERIFY(out > 0.8 * srgb.chromaLimit(50, hue));
+            const double nearBlack = 2.9;
+            VERIFY_BELOW(moved({1, nearBlack * std::cos(h), nearBlack * std::sin(h)}), 1e-9);
+        }
+    }
+
     void compressionBringsAllOfASourceInsideInOrder()
     {
         const GamutBoundary srgb = gamutOf(namedSpaces()[0]);

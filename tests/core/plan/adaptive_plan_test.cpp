@@ -3,6 +3,7 @@
 #include "core/model/display_model.h"
 #include "core/plan/adaptive_plan.h"
 #include "core/plan/chart.h"
+#include "core/plan/chart_reader.h"
 #include "runner.h"
 #include "toy_display.h"
 
@@ -48,6 +49,20 @@ private slots:
         AdaptivePlan plan({.mostPatches = 216 / 4}, {});
         display.carryOut(plan);
         VERIFY_BELOW(trueError(display, plan.readings()), trueError(display, grid));
+    }
+
+    /// Readings crowded into one place say little of the others: each counts by the part of all
+    /// colours that is nearest to it.
+    void crowdedReadingsDoNotOutweighTheOthers()
+    {
+        ToyDisplay display = bumpy();
+        auto patches = makeChart(96);
+        const double spread = expectedError(steadyReadings(display.read(patches)), {});
+        for (int i = 0; i < 125; ++i)
+            patches.push_back({120.0 + 3 * (i % 5), 120.0 + 3 * (i / 5 % 5), 120.0 + 3 * (i / 25)});
+        const double crowded = expectedError(steadyReadings(display.read(patches)), {});
+        const double ratio = crowded / spread;
+        QVERIFY2(ratio > 0.75 && ratio < 1.25, qPrintable(QString::number(ratio)));
     }
 
     void sameReadingsSameChoice()

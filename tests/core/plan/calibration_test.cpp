@@ -52,6 +52,66 @@ private slots:
         }
     }
 
+    /// A round that comes out worse than one before does not count: what is loaded in the end, and
+    /// what is told of it, is the best.
+    void theBestRoundIsKept()
+    {
+        ToyDisplay display;
+        display.linkBits = 10;
+        CalibrationPlan plan(Aim{}, {.linkBits = 10});
+        VideoLut loaded = VideoLut::identity();
+        int loads = 0;
+        std::vector<VideoLut> rounds;
+        for (;;) {
+            const PlanStep step = plan.next();
+            if (std::holds_alternative<Finished>(step))
+                break;
+            if (const auto *load = std::get_if<LoadLut>(&step)) {
+                loaded = load->lut;
+                display.lut = loaded;
+                rounds.push_back(loaded);
+                ++loads;
+                plan.acknowledge();
+                continue;
+            }
+            Reading r = display.read(std::get<ReadPatch>(step).rgb);
+            constexpr int kGoodRounds = 3; // identity is loaded first
+            if (loads > kGoodRounds)
+                r.xyz = toXyz(0.9 * vec(r.xyz)); // the display dims
+            plan.accept(r);
+        }
+        QVERIFY(rounds.size() > 4);
+        const CalibrationResult &best = plan.result();
+        VERIFY_BELOW(best.meanDeltaE00, 0.2);
+        VERIFY_BELOW(best.meanToneError, 0.01);
+        QCOMPARE(best.lut, loaded);
+        QVERIFY(best.lut == rounds[2] || best.lut == rounds[3]);
+    }
+
+    /// Where nothing can be loaded the native greys are read and judged by their tint.
+    void withoutALutItOnlyReads()
+    {
+        ToyDisplay display;
+        CalibrationPlan plan(Aim{}, {.fixed = true});
+        const int expected = plan.readingsLeft();
+        QCOMPARE(display.carryOut(plan), expected);
+        QVERIFY(!display.lut.has_value());
+        const CalibrationResult &r = plan.result();
+        QCOMPARE(r.lut, VideoLut::identity());
+        QCOMPARE(r.rounds, 0);
+        QCOMPARE(r.greys.front().code, 255.0);
+        QCOMPARE(r.greys.back().code, 0.0);
+        VERIFY_NEAR(r.aimedWhite.Y, display.show({255, 255, 255}).Y, 1e-6);
+        VERIFY_BELOW(r.meanToneError, 0.05); // its own tone, the mean of its channels
+        QVERIFY(r.meanDeltaE00 > 0.5);       // its gammas differ
+        ToyDisplay even;
+        even.gamma = {2.2, 2.2, 2.2};
+        even.black = Vec3::Zero();
+        CalibrationPlan neutral(Aim{}, {.fixed = true});
+        even.carryOut(neutral);
+        VERIFY_BELOW(neutral.result().meanDeltaE00, 0.2);
+    }
+
     void eightBitsAreUsedWithCare()
     {
         ToyDisplay display;

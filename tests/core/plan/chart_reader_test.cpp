@@ -1,3 +1,4 @@
+#include "core/colour/difference.h"
 #include "core/plan/chart.h"
 #include "core/plan/chart_reader.h"
 #include "core/plan/time_left.h"
@@ -85,6 +86,36 @@ private slots:
         QCOMPARE(steady.size(), truth.size());
         for (size_t i = 0; i < truth.size(); ++i)
             VERIFY_NEAR(steady[i].xyz.Y, truth[i].xyz.Y, 1e-9); // drift takes a rounding error
+    }
+
+    /// A reading is doubted from 1.5 ΔE00 on where the model is good, not before.
+    void oddnessBeginsWhereItSays()
+    {
+        const auto patches = measuringOrder(makeChart(96));
+        constexpr int kKnocked = 37;
+        const ToyDisplay display;
+        const XYZ white = display.show({255, 255, 255});
+        const Lab truth = pcsLab(display.show(patches[kKnocked]), white);
+        const auto readAgain = [&](double share) {
+            ChartPlan plan(patches, {});
+            readAll(plan, [&](int number, Reading &r) {
+                if (number == kKnocked)
+                    r.xyz = toXyz(share * vec(r.xyz));
+            });
+            return plan.readings().size() - patches.size();
+        };
+        const auto distance = [&](double share) {
+            return deltaE2000(truth,
+                              pcsLab(toXyz(share * vec(display.show(patches[kKnocked]))), white));
+        };
+        double below = 1;
+        while (distance(below) < 1.2)
+            below -= 0.001;
+        double above = below;
+        while (distance(above) < 1.9)
+            above -= 0.001;
+        QCOMPARE(readAgain(below), size_t(0));
+        QCOMPARE(readAgain(above), size_t(2));
     }
 
     void whatTheDisplayReallyDoesIsNotOutvoted()

@@ -18,6 +18,11 @@ public:
                 [this](Request, const XYZ &xyz) { m_last = xyz; });
     }
     bool stuck = false, mayStick = true;
+    void stuckAt(const XYZ &xyz)
+    {
+        stuck = true;
+        m_last = xyz;
+    }
 
 protected:
     void read(const DeviceRgb &shown) override
@@ -93,6 +98,44 @@ private slots:
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
+    }
+
+    /// Stuck at numbers that no patch before it gave: the first reading with them looks like any
+    /// other. It is taken back, and the run ends as one whose meter never stuck.
+    void whatAStuckMeterSaidFirstIsTakenBack()
+    {
+        const auto finish = [&](const char *name, bool sticks) {
+            EngineRig rig(m_folder->filePath(QLatin1String(name)));
+            rig.engine.setAutomatic(true);
+            Stuck meter(rig.rig, &rig.eye);
+            rig.engine.setDevices(rig.devices(meter));
+            int times = 0;
+            rig.onStatus = [&](const RunStatus &s) {
+                if (sticks && s.stage == Stage::Measure && s.activity == Activity::Working &&
+                    meter.mayStick && s.readingsDone % 10 == 5) {
+                    meter.stuckAt(XYZ{20.0 + times, 21, 22});
+                    ++times;
+                }
+                if (s.activity == Activity::Faulted) {
+                    meter.stuck = false;
+                    meter.mayStick = times < 3;
+                    QMetaObject::invokeMethod(
+                        &rig.engine, [&] { rig.engine.resume(); }, Qt::QueuedConnection);
+                }
+            };
+            rig.engine.begin(EngineRig::setup());
+            const bool finished = rig.waitFor(Activity::Finished);
+            return std::pair{finished ? rig.results.chart : std::vector<Reading>{}, times};
+        };
+        const auto [quiet, never] = finish("quiet.sqlite", false);
+        const auto [stuck, times] = finish("stuck.sqlite", true);
+        QCOMPARE(never, 0);
+        QVERIFY(times >= 3);
+        QCOMPARE(stuck.size(), quiet.size());
+        for (size_t i = 0; i < quiet.size(); ++i) {
+            QVERIFY(stuck[i].rgb == quiet[i].rgb);
+            VERIFY_NEAR(stuck[i].xyz.Y, quiet[i].xyz.Y, 0.02 + 0.01 * quiet[i].xyz.Y);
+        }
     }
 
     /// Readings that cannot have been of the patches make no profile without a plain question.

@@ -81,7 +81,7 @@ void ProfileView::setState(const SessionState &state)
                        r->expectedError > 0 ? figure(r->expectedError, 2) : dash,
                        figure(double(r->profile.size()) / 1000, 0)));
     m_file->setText(r->installedPath.isEmpty() ? dash : QDir::toNativeSeparators(r->installedPath));
-    const ProfileInUse &use = state.inUse;
+    const desk::ProfileInUse &use = state.inUse;
     const bool judged = !r->installedPath.isEmpty() && use.checked;
     m_declared->setText(!judged ? dash
                         : use.profileMatches

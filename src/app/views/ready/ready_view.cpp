@@ -157,9 +157,9 @@ void ReadyView::showDisplay(const SessionState &state)
     facts << tr("%1 × %2 mm")
                  .arg(locale().toString(card.sizeMm.width(), 'f', 0),
                       locale().toString(card.sizeMm.height(), 'f', 0));
-    facts << (card.builtIn          ? tr("built in, nothing to turn")
-              : card.remoteControls ? tr("answers on its control channel")
-                                    : tr("turned by hand"));
+    facts << (card.builtIn              ? tr("built in, nothing to turn")
+              : card.can.remoteControls ? tr("answers on its control channel")
+                                        : tr("turned by hand"));
     QString text = facts.join(QStringLiteral(" · "));
     if (!card.noControls.isEmpty())
         text += QStringLiteral(". ") + card.noControls;

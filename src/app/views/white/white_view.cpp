@@ -184,7 +184,7 @@ void WhiteView::setState(const SessionState &state)
     showControls(state);
 
     if (adjusting && r.advice && r.before && r.before->primaries && !r.advice->settled && white &&
-        state.displays[state.selected].gains) {
+        state.displays[state.selected].can.gains) {
         const auto factors = lightFactors(*r.advice, true);
         const std::array names = {tr("red"), tr("green"), tr("blue")};
         for (int c = 0; c < 3; ++c) {
@@ -218,9 +218,9 @@ void WhiteView::showControls(const SessionState &state)
     m_controls->setVisible(hasControls);
     m_note->setVisible(state.hasRun());
     const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
-    m_switch->setVisible(adjusting && card.remoteControls &&
+    m_switch->setVisible(adjusting && card.can.remoteControls &&
                          state.status.activity != Activity::Blocked);
-    m_skip->setVisible(adjusting && !card.remoteControls && m_mode == AdjustMode::ByHand &&
+    m_skip->setVisible(adjusting && !card.can.remoteControls && m_mode == AdjustMode::ByHand &&
                        state.status.activity != Activity::Blocked);
     m_switch->setToolTip(tr("The advice is learned from your turns so far."));
     m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them")
@@ -231,22 +231,22 @@ void WhiteView::showControls(const SessionState &state)
         return;
     }
     const bool advised = adjusting && r.advice;
-    const auto factors = advised ? lightFactors(*r.advice, card.gains)
+    const auto factors = advised ? lightFactors(*r.advice, card.can.gains)
                                  : std::array<double, kControls>{1, 1, 1, 1, 1};
     const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
-    m_gains = card.gains;
+    m_gains = card.can.gains;
     m_updating = true;
     m_lastTitle->setVisible(before.has_value());
     for (int i = 0; i < kControls; ++i) {
         ControlRow &row = m_rows[i];
-        const bool exists = !isGain(i) || card.gains;
+        const bool exists = !isGain(i) || card.can.gains;
         for (QWidget *w :
              std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
             w->setVisible(exists);
         std::optional<double> value;
         if (r.controls)
             value = (*r.controls).*kFields[i];
-        const bool typed = !card.remoteControls && adjusting;
+        const bool typed = !card.can.remoteControls && adjusting;
         row.value->setReadOnly(!typed);
         row.value->setFocusPolicy(typed ? Qt::StrongFocus : Qt::NoFocus);
         if (value && !row.value->hasFocus())
@@ -262,7 +262,7 @@ void WhiteView::showControls(const SessionState &state)
     m_updating = false;
     if (!adjusting)
         m_note->setText(tr("Noted in the report."));
-    else if (card.remoteControls)
+    else if (card.can.remoteControls)
         m_note->hide(); // the button is there instead
     else
         m_note->setText(tr("Turn them on the monitor itself. Type in what it shows, and the advice "

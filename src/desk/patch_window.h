@@ -2,29 +2,37 @@
 
 #include "run/device/devices.h"
 
+#include <QColor>
 #include <QElapsedTimer>
+#include <QRasterWindow>
 #include <QTimer>
-#include <QWidget>
 
-namespace lantern::app {
+class QPainter;
+
+namespace lantern::desk {
 
 /// A window that fills with one colour and tells what of it can really be seen on the screen.
-class ColourWindow : public QWidget {
+class ColourWindow : public QRasterWindow {
     Q_OBJECT
 public:
     void setColour(const QColor &colour);
     [[nodiscard]] const QColor &colour() const { return m_colour; }
+    /// What it paints there, whether or not anything covers it; in its own coordinates.
+    [[nodiscard]] QImage painting(const QRect &area) const;
 
 signals:
     void painted();
 
 protected:
-    ColourWindow(Qt::WindowFlags flags, QWidget *parent);
+    explicit ColourWindow(Qt::WindowFlags flags);
+    [[nodiscard]] QRect whole() const { return {0, 0, width(), height()}; }
     /// Part that is filled with the colour; the rest is black.
-    [[nodiscard]] virtual QRect lit() const { return rect(); }
+    [[nodiscard]] virtual QRect lit() const { return whole(); }
     void paintEvent(QPaintEvent *event) override;
 
 private:
+    void paint(QPainter &painter) const;
+
     QColor m_colour = Qt::black;
     bool m_repaintAwaited = false;
 };
@@ -33,7 +41,7 @@ private:
 class PatchWindow : public ColourWindow {
     Q_OBJECT
 public:
-    explicit PatchWindow(QWidget *parent = nullptr);
+    PatchWindow();
 
     /// Once the meter was found, or a person dragged the patch, it stays there.
     [[nodiscard]] bool isPlaced() const { return m_placed; }
@@ -54,7 +62,7 @@ private:
 class FieldWindow : public ColourWindow {
     Q_OBJECT
 public:
-    explicit FieldWindow(QWidget *parent = nullptr);
+    FieldWindow();
     void setRegion(const ScreenRegion &region);
 
 protected:
@@ -66,7 +74,7 @@ private:
 
 /// Pixels of a part of the desktop as the screen shows them, whatever is on top. Where the display
 /// server does not let us look, what `window` itself painted there.
-QImage seenAt(const QRect &area, QWidget *window);
+QImage seenAt(const QRect &area, const ColourWindow &window);
 
 /// Presents patches: reports one as shown only when the screen shows it.
 class WindowPresenter : public run::PatchPresenter {
@@ -100,4 +108,4 @@ private:
     run::Request m_request = 0;
 };
 
-} // namespace lantern::app
+} // namespace lantern::desk

@@ -1,4 +1,4 @@
-#include "app/patch_window.h"
+#include "desk/patch_window.h"
 
 #include <QGuiApplication>
 #include <QMouseEvent>
@@ -7,7 +7,7 @@
 
 #include <cmath>
 
-namespace lantern::app {
+namespace lantern::desk {
 
 namespace {
 
@@ -25,10 +25,10 @@ QRect around(const QPoint &centre, int side)
 
 } // namespace
 
-ColourWindow::ColourWindow(Qt::WindowFlags flags, QWidget *parent) : QWidget(parent, flags)
+ColourWindow::ColourWindow(Qt::WindowFlags flags)
 {
-    setAttribute(Qt::WA_OpaquePaintEvent);
-    setAttribute(Qt::WA_ShowWithoutActivating);
+    setFlags(flags);
+    setProperty("_q_showWithoutActivating", true); // the platform asks for this
 }
 
 void ColourWindow::setColour(const QColor &colour)
@@ -38,33 +38,48 @@ void ColourWindow::setColour(const QColor &colour)
     update();
 }
 
+void ColourWindow::paint(QPainter &painter) const
+{
+    const QRect part = lit();
+    if (part != whole())
+        painter.fillRect(whole(), Qt::black);
+    painter.fillRect(part, m_colour);
+}
+
+QImage ColourWindow::painting(const QRect &area) const
+{
+    QImage image(area.size(), QImage::Format_RGB32);
+    image.fill(Qt::black);
+    QPainter p(&image);
+    p.translate(-area.topLeft());
+    paint(p);
+    return image;
+}
+
 void ColourWindow::paintEvent(QPaintEvent *)
 {
     QPainter p(this);
-    const QRect part = lit();
-    if (part != rect())
-        p.fillRect(rect(), Qt::black);
-    p.fillRect(part, m_colour);
+    paint(p);
     if (m_repaintAwaited) {
         m_repaintAwaited = false;
         QMetaObject::invokeMethod(this, &ColourWindow::painted, Qt::QueuedConnection);
     }
 }
 
-PatchWindow::PatchWindow(QWidget *parent) : ColourWindow(kOnTop, parent)
+PatchWindow::PatchWindow() : ColourWindow(kOnTop)
 {
     setObjectName(QStringLiteral("patchWindow"));
-    setWindowTitle(tr("Patch"));
-    setAccessibleName(tr("Patch being measured"));
-    setToolTip(tr("The meter hangs here. Drag to move."));
-    setFixedSize(kSide, kSide);
+    setTitle(tr("Patch"));
+    resize(kSide, kSide);
+    setMinimumSize(size());
+    setMaximumSize(size());
     setCursor(Qt::SizeAllCursor);
 }
 
 void PatchWindow::placeAt(const QPoint &centre)
 {
     m_placed = true;
-    move(centre - rect().center());
+    setPosition(centre - whole().center());
 }
 
 void PatchWindow::mousePressEvent(QMouseEvent *event)
@@ -75,14 +90,13 @@ void PatchWindow::mousePressEvent(QMouseEvent *event)
 void PatchWindow::mouseMoveEvent(QMouseEvent *event)
 {
     m_placed = true;
-    move(event->globalPosition().toPoint() - m_grip);
+    setPosition(event->globalPosition().toPoint() - m_grip);
 }
 
-FieldWindow::FieldWindow(QWidget *parent)
-    : ColourWindow(kOnTop | Qt::BypassWindowManagerHint, parent)
+FieldWindow::FieldWindow() : ColourWindow(kOnTop | Qt::BypassWindowManagerHint)
 {
     setObjectName(QStringLiteral("fieldWindow"));
-    setWindowTitle(tr("Looking for the meter"));
+    setTitle(tr("Looking for the meter"));
 }
 
 void FieldWindow::setRegion(const ScreenRegion &region)
@@ -102,7 +116,7 @@ QRect FieldWindow::lit() const
     return {x, y, w, h};
 }
 
-QImage seenAt(const QRect &area, QWidget *window)
+QImage seenAt(const QRect &area, const ColourWindow &window)
 {
     QScreen *screen = QGuiApplication::screenAt(area.center());
     if (!screen)
@@ -113,10 +127,9 @@ QImage seenAt(const QRect &area, QWidget *window)
         if (!grabbed.isNull())
             return grabbed.toImage().convertToFormat(QImage::Format_RGB32);
     }
-    if (!window->isVisible())
+    if (!window.isVisible())
         return {};
-    const QRect inWindow(window->mapFromGlobal(area.topLeft()), area.size());
-    return window->grab(inWindow).toImage().convertToFormat(QImage::Format_RGB32);
+    return window.painting({window.mapFromGlobal(area.topLeft()), area.size()});
 }
 
 WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
@@ -162,7 +175,7 @@ ColourWindow *WindowPresenter::window() const
 QRect WindowPresenter::lookedAt() const
 {
     if (!m_region)
-        return around(m_patch->mapToGlobal(m_patch->rect().center()), kSeenSide);
+        return around(m_patch->geometry().center(), kSeenSide);
     const QPoint middle(
         static_cast<int>((m_region->left + m_region->width / 2) * m_field.width()),
         static_cast<int>((m_region->top + m_region->height / 2) * m_field.height()));
@@ -195,7 +208,7 @@ void WindowPresenter::check()
 {
     if (!m_waiting)
         return;
-    const QImage seen = seenAt(lookedAt(), window());
+    const QImage seen = seenAt(lookedAt(), *window());
     const QRgb wanted = window()->colour().rgb();
     bool same = !seen.isNull();
     for (int y = 0; same && y < seen.height(); ++y)
@@ -217,4 +230,4 @@ void WindowPresenter::check()
                        "Bring the patch to the front, switch off night light, then go on."));
 }
 
-} // namespace lantern::app
+} // namespace lantern::desk

@@ -1,0 +1,106 @@
+#pragma once
+
+// Heavy: for the files beside it only.
+
+#include "core/colour/colour.h"
+
+#include <nlohmann/json.hpp>
+
+#include <optional>
+#include <string>
+#include <utility>
+#include <variant>
+#include <vector>
+
+namespace lantern::document {
+
+/// A value as it is, for programs, and in words. Null: not known.
+struct Value {
+    nlohmann::json data;
+    std::string text;
+};
+
+/// Whether a value can be worked out again from the rest of the document.
+enum class Origin { Given, Derived };
+
+/// A value under its name.
+struct Entry {
+    std::string key;
+    nlohmann::json data;
+    Origin origin = Origin::Given;
+};
+
+/// Sentences for people; their figures are entries of their own.
+struct Prose {
+    std::string text;
+    bool strong = false;
+};
+
+/// A heading for people over what follows it.
+struct Heading {
+    std::string text;
+};
+
+/// Columns and rows with names for programs (key) and for people (label); either may be empty, and
+/// is then of no concern to them.
+struct Table {
+    /// For programs: a list of rows, each its cells by column; or by column, each its cells by row.
+    enum class Order { RowByRow, ColumnByColumn };
+    struct Column {
+        std::string key; ///< points in it lead into objects within the row's
+        std::string label;
+        Origin origin = Origin::Given;
+    };
+    struct Row {
+        std::string key, label;
+        std::vector<Value> cells; ///< as many as columns
+        std::optional<Lab> swatch = {};
+        Origin origin = Origin::Given;
+        bool optional = false; ///< not in documents of older versions
+    };
+    std::string key; ///< empty: the cells belong to the section itself
+    Order order = Order::RowByRow;
+    std::vector<Column> columns;
+    std::vector<Row> rows;
+};
+
+struct Block;
+
+/// A part under its name; without a key it is for people only.
+struct Section {
+    std::string key;
+    std::vector<Block> blocks;
+
+    template <class B> void add(B block);
+};
+
+struct Block : std::variant<Entry, Prose, Heading, Table, Section> {
+    using variant::variant;
+};
+
+template <class B> void Section::add(B block)
+{
+    blocks.emplace_back(std::move(block));
+}
+
+/// For programs: an object of all that has a key.
+nlohmann::json toJson(const Section &section);
+
+/// For people: what stands in the body of a page.
+std::string toHtml(const Section &section);
+
+/// Text for HTML.
+std::string escape(const std::string &text);
+
+/// A derived number of a document, where its place is, and what another document says there.
+struct Compared {
+    std::string name;
+    nlohmann::json said;
+    nlohmann::json computed;
+};
+
+/// Every derived value of `computed` with what a document for programs says in its place; parts
+/// that the latter does not have are left out, values that it lacks are null.
+std::vector<Compared> compare(const Section &computed, const nlohmann::json &said);
+
+} // namespace lantern::document

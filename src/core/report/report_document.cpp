@@ -1,0 +1,449 @@
+#include "core/report/report_document.h"
+
+#include "core/base/text.h"
+#include "core/signal/technology.h"
+
+namespace lantern {
+
+namespace {
+
+using namespace document;
+
+constexpr const char *kNone = "—";
+
+Json data(const XYZ &c)
+{
+    return {c.X, c.Y, c.Z};
+}
+
+Json data(const Lab &c)
+{
+    return {c.L, c.a, c.b};
+}
+
+template <class T> Json data(const std::optional<T> &value)
+{
+    return value ? Json(*value) : Json(nullptr);
+}
+
+Json data(const std::optional<XYZ> &c)
+{
+    return c ? data(*c) : Json(nullptr);
+}
+
+std::string number(const std::optional<double> &value, int decimals, const std::string &unit = {})
+{
+    return value ? fixedNumber(*value, decimals) + (unit.empty() ? "" : " " + unit) : kNone;
+}
+
+std::string percent(const std::optional<double> &share, int decimals)
+{
+    return share ? fixedNumber(100 * *share, decimals) + " %" : kNone;
+}
+
+std::string text(const Lab &c)
+{
+    return fixedNumber(c.L, 1) + " " + fixedNumber(c.a, 1) + " " + fixedNumber(c.b, 1);
+}
+
+std::string whiteText(const DisplayState &s)
+{
+    if (s.cct)
+        return fixedNumber(s.cct->kelvin, 0) + " K, Duv " + fixedNumber(s.cct->duv, 4);
+    if (!s.white)
+        return kNone;
+    const Chromaticity c = chromaticity(*s.white); // no colour temperature has a meaning here
+    return "— (x " + fixedNumber(c.x, 4) + " y " + fixedNumber(c.y, 4) + ")";
+}
+
+/// What a table says of a display's state: one row, its values taken from any state.
+struct StateRow {
+    std::string key, label, aim;
+    Json (*data)(const DisplayState &) = nullptr;
+    std::string (*text)(const DisplayState &) = nullptr;
+    bool optional = false; ///< not in reports of older versions
+};
+
+std::vector<StateRow> stateRows(const Aim &aim)
+{
+    using S = DisplayState;
+    const std::string tone = toneName(aim.tone);
+    const std::string black = aim.contrastRatio ? shortNumber(*aim.contrastRatio) : "";
+    const bool isGamma = std::holds_alternative<GammaTone>(aim.tone);
+    const bool isGsdf = aim.tone == ToneCurve(NamedTone::Gsdf);
+    return {
+        {"white_xyz", "", "", [](const S &s) { return data(s.white); }},
+        {"black_xyz", "", "", [](const S &s) { return data(s.black); }},
+        {"cct", "White point", whiteName(aim.white),
+         [](const S &s) { return s.cct ? Json(s.cct->kelvin) : Json(nullptr); }, whiteText},
+        {"duv", "", "", [](const S &s) { return s.cct ? Json(s.cct->duv) : Json(nullptr); }},
+        {"delta_uv", "Distance from the aimed white, Δu'v'", "0",
+         [](const S &s) { return data(s.deltaUv); },
+         [](const S &s) { return number(s.deltaUv, 4); }},
+        {"", "Luminance", aim.luminanceCdM2 ? shortNumber(*aim.luminanceCdM2) + " cd/m²" : "native",
+         nullptr,
+         [](const S &s) {
+             return s.white ? fixedNumber(s.white->Y, 1) + " cd/m²" : std::string(kNone);
+         }},
+        {"", "Black", black.empty() ? "native" : "1:" + black, nullptr,
+         [](const S &s) {
+             return s.black ? fixedNumber(s.black->Y, 3) + " cd/m²" : std::string(kNone);
+         }},
+        {"contrast", "Contrast", black.empty() ? "native" : black + ":1",
+         [](const S &s) { return data(s.contrast); },
+         [](const S &s) { return number(s.contrast, 0, ": 1"); }},
+        {"gamma", isGamma ? "Tone curve, as gamma (of the aimed curve)" : "", tone,
+         [](const S &s) { return data(s.gamma); },
+         [](const S &s) {
+             return number(s.gamma, 2) + (s.aimedGamma ? " (" + number(s.aimedGamma, 2) + ")" : "");
+         }},
+        {"aimed_gamma", "", "", [](const S &s) { return data(s.aimedGamma); }, nullptr, true},
+        {"tone_error", "Tone curve, luminance error, mean and worst", tone,
+         [](const S &s) { return data(s.toneError); },
+         [](const S &s) {
+             return s.toneError ? percent(s.toneError, 1) + ", " + percent(s.toneWorst, 1)
+                                : std::string(kNone);
+         }},
+        {"tone_worst", "", "", [](const S &s) { return data(s.toneWorst); }, nullptr, true},
+        {"step_error", isGsdf ? "Contrast per just-noticeable step, worst error" : "", "0",
+         [](const S &s) { return data(s.stepError); },
+         [](const S &s) { return percent(s.stepError, 0); }, true},
+        {"grey_balance", "Tint of the greys against the measured white, mean and worst ΔE00", "0",
+         [](const S &s) { return data(s.greyBalance); },
+         [](const S &s) { return number(s.greyBalance, 2) + ", " + number(s.greyWorst, 2); }},
+        {"grey_worst", "", "", [](const S &s) { return data(s.greyWorst); }, nullptr, true},
+        {"srgb_coverage", "Gamut, part of sRGB's area in u'v' that is covered", "native",
+         [](const S &s) { return data(s.srgbCoverage); },
+         [](const S &s) { return percent(s.srgbCoverage, 1); }},
+        {"p3_coverage", "", "", [](const S &s) { return data(s.p3Coverage); }},
+    };
+}
+
+/// States side by side; without a label a state is for programs only.
+struct StateColumn {
+    std::string key, label;
+    const DisplayState *state;
+};
+
+Table stateTable(const Aim &aim, const std::vector<StateColumn> &states, Origin origin)
+{
+    Table table{.order = Table::Order::ColumnByColumn};
+    const bool forPeople = !states.front().label.empty();
+    if (forPeople)
+        table.columns.push_back({"", "Aim"});
+    for (const StateColumn &s : states)
+        table.columns.push_back({s.state ? s.key : std::string(), s.label});
+    for (const StateRow &r : stateRows(aim)) {
+        Table::Row row{.key = r.key, .label = r.label, .origin = origin, .optional = r.optional};
+        if (forPeople)
+            row.cells.push_back({nullptr, r.aim});
+        for (const StateColumn &s : states)
+            row.cells.push_back(s.state ? Value{r.data ? r.data(*s.state) : Json(nullptr),
+                                                r.text ? r.text(*s.state) : std::string()}
+                                        : Value{nullptr, kNone});
+        table.rows.push_back(std::move(row));
+    }
+    return table;
+}
+
+void addDisplay(Section &out, const ReportData &r)
+{
+    out.add(Heading{"Display"});
+    out.add(stateTable(r.aim,
+                       {{"before", "Before", r.before ? &*r.before : nullptr},
+                        {"after", "Now", r.after ? &*r.after : nullptr}},
+                       Origin::Derived));
+    if (r.aim.tone == ToneCurve(NamedTone::Gsdf))
+        out.add(Prose{"A greyscale after DICOM PS3.14 alone makes no display fit for diagnosis; "
+                      "this report does not say so."});
+    if (r.aim.matchedByEye)
+        out.add(Prose{"White was matched by eye: Δu' " + fixedNumber(r.aim.matchedByEye->u, 4) +
+                      ", Δv' " + fixedNumber(r.aim.matchedByEye->v, 4) +
+                      " were added to the aim."});
+    else if (equalMayLookDifferent(r.technology))
+        out.add(Prose{"This panel's light is narrow-banded: its white need not look like that of "
+                      "another display or of paper with equal figures."});
+}
+
+Section statisticsSection(const std::string &key, const Statistics &s)
+{
+    Section out{key};
+    for (const auto &[name, value] : {std::pair("mean", s.mean),
+                                      {"median", s.median},
+                                      {"p90", s.p90},
+                                      {"p95", s.p95},
+                                      {"max", s.max},
+                                      {"deviation", s.deviation}})
+        out.add(Entry{name, value, Origin::Derived});
+    return out;
+}
+
+Section calibrationSection(const CalibrationResult &c)
+{
+    Section out{"calibration"};
+    out.add(Heading{"Calibration"});
+    out.add(Prose{"Greys from 5 % up against the aim: mean ΔE00 " + fixedNumber(c.meanDeltaE00, 2) +
+                  ", worst " + fixedNumber(c.maxDeltaE00, 2) + " after " +
+                  std::to_string(c.rounds) + " rounds; " + std::to_string(c.distinctLevels) +
+                  " of 256 levels kept."});
+    out.add(Entry{"aimed_white_xyz", data(c.aimedWhite)});
+    out.add(Entry{"mean_delta_e_2000", c.meanDeltaE00, Origin::Derived});
+    out.add(Entry{"max_delta_e_2000", c.maxDeltaE00, Origin::Derived});
+    out.add(Entry{"rounds", c.rounds});
+    out.add(Entry{"distinct_levels", c.distinctLevels});
+    Table greys{.key = "greys",
+                .columns = {{"code", ""},
+                            {"aimed_xyz", ""},
+                            {"measured_xyz", ""},
+                            {"delta_e_2000", "", Origin::Derived}}};
+    for (const GreyPoint &g : c.greys)
+        greys.rows.push_back(
+            {.cells = {
+                 {g.code, ""}, {data(g.aimed), ""}, {data(g.measured), ""}, {g.deltaE00, ""}}});
+    out.add(std::move(greys));
+    return out;
+}
+
+Section gamutPart(const std::string &key, int count, const Statistics &s)
+{
+    Section out{key};
+    out.add(Entry{"count", count});
+    // Which colours are within reach only the profile knows, which the report does not carry.
+    Section statistics{"delta_e_2000"};
+    for (const Block &b : statisticsSection("", s).blocks) {
+        Entry e = std::get<Entry>(b);
+        e.origin = Origin::Given;
+        statistics.add(std::move(e));
+    }
+    out.add(std::move(statistics));
+    return out;
+}
+
+Table patchTable(const Validation &v)
+{
+    Table table{.key = "patches",
+                .columns = {{"name", "Colour"},
+                            {"rgb", "RGB sent"},
+                            {"aimed_lab", "L* a* b* aimed"},
+                            {"measured_xyz", ""},
+                            {"measured_lab", "L* a* b* measured", Origin::Derived},
+                            {"delta_e_2000", "ΔE00", Origin::Derived},
+                            {"delta_e_76", "ΔE76", Origin::Derived},
+                            {"uncertainty", ""},
+                            {"out_of_gamut", "of it out of gamut"}}};
+    for (const ValidatedPatch &p : v.patches) {
+        const DeviceRgb &rgb = p.aimed.rgb;
+        const ReferenceColour &reference = p.aimed.reference;
+        table.rows.push_back(
+            {.cells = {{reference.name, reference.name},
+                       {{rgb.r, rgb.g, rgb.b},
+                        shortNumber(rgb.r) + " " + shortNumber(rgb.g) + " " + shortNumber(rgb.b)},
+                       {data(reference.lab), text(reference.lab)},
+                       {data(p.measured), ""},
+                       {data(p.lab), text(p.lab)},
+                       {p.deltaE00, fixedNumber(p.deltaE00, 2)},
+                       {p.deltaE76, fixedNumber(p.deltaE76, 2)},
+                       {p.uncertainty, ""},
+                       {p.outOfGamut, fixedNumber(p.outOfGamut, 2)}},
+             .swatch = reference.lab});
+    }
+    return table;
+}
+
+/// For programs only: R G B X Y Z and integration seconds, row by row.
+Entry readings(const std::string &key, const std::vector<Reading> &readings)
+{
+    Json rows = Json::array();
+    for (const Reading &r : readings)
+        rows.push_back(
+            {r.rgb.r, r.rgb.g, r.rgb.b, r.xyz.X, r.xyz.Y, r.xyz.Z, r.integrationSeconds});
+    return {key, rows};
+}
+
+Entry repeatability(const Repeatability &s)
+{
+    Json correlation = Json::array();
+    for (const auto &row : s.shotCorrelation.rowwise())
+        correlation.push_back({row[0], row[1], row[2]});
+    return {"repeatability",
+            {{"floor", data(toXyz(s.floor))},
+             {"shot", data(toXyz(s.shot))},
+             {"shot_correlation", correlation},
+             {"flicker", s.flicker},
+             {"degrees_of_freedom", s.freedom}}};
+}
+
+void addCircumstances(Section &out, const ReportData &r)
+{
+    for (const auto &[key, value] : {std::pair("format", "bold-lantern-report"),
+                                     {"display", r.display.c_str()},
+                                     {"serial", r.serial.c_str()},
+                                     {"meter", r.meter.c_str()},
+                                     {"correction", r.correction.c_str()},
+                                     {"date", r.date.c_str()},
+                                     {"profile", r.profileName.c_str()}})
+        out.add(Entry{key, value});
+    out.add(Entry{"version", 1});
+    out.add(Entry{"correction_kind", correctionKindKey(r.correctionKind)});
+    out.add(Entry{"aim", aimToJson(r.aim)});
+    out.add(Prose{"Measured " + escape(r.date) + " with " + escape(r.meter) +
+                  (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
+                  (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) +
+                  ".<br>Aim: " + escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + "."});
+    if (!r.skipped.empty()) {
+        std::string points;
+        for (const std::string &point : r.skipped)
+            points += (points.empty() ? "" : "; ") + escape(point);
+        out.add(Entry{"skipped", r.skipped});
+        out.add(Prose{"Not confirmed before the readings: " + points + "."});
+    }
+    if (r.certificate) {
+        out.add(Entry{"certificate", certificateToJson(*r.certificate)});
+        out.add(Prose{"Certificate of the meter: " + escape(r.certificate->laboratory) + " " +
+                      escape(r.certificate->number) + ", " + r.certificate->issued +
+                      ", to be renewed by " + r.certificate->due +
+                      (r.certificate->isOverdue(r.date) ? " (it had run out)" : "") + "."});
+    }
+    if (r.settling) {
+        out.add(Entry{"settling", settlingToJson(*r.settling)});
+        out.add(Prose{escape(settlingText(*r.settling))});
+    }
+}
+
+void addControls(Section &out, const MonitorControls &c)
+{
+    out.add(Heading{"Monitor settings"});
+    out.add(Entry{"controls", controlsToJson(c)});
+    out.add(Prose{"Brightness " + shortNumber(c.brightness) + ", contrast " +
+                  shortNumber(c.contrast) + ", red gain " + shortNumber(c.redGain) +
+                  ", green gain " + shortNumber(c.greenGain) + ", blue gain " +
+                  shortNumber(c.blueGain) + "."});
+}
+
+void addProfile(Section &out, const ReportData &r)
+{
+    out.add(Entry{"chart_patches", r.chartPatches});
+    out.add(Entry{"profile_residual_delta_e_2000", r.profileResidual});
+    out.add(Entry{"profile_expected_delta_e_2000", r.expectedError});
+    if (r.profileName.empty())
+        return;
+    out.add(Heading{"Profile"});
+    out.add(Prose{escape(r.profileName) + ", from " + std::to_string(r.chartPatches) +
+                  " readings; mean difference between model and readings " +
+                  fixedNumber(r.profileResidual, 2) + " ΔE00" +
+                  (r.expectedError > 0 ? ", expected error for all colours " +
+                                             fixedNumber(r.expectedError, 2) + " ΔE00"
+                                       : std::string()) +
+                  "."});
+}
+
+} // namespace
+
+/// Each half's call, then every figure with its limit and what is known of its uncertainty.
+Section verdictSection(const Verdict &v)
+{
+    Section out{"verdict"};
+    for (const auto &[key, call] : {std::pair("aim", v.half(Half::Aim)),
+                                    {"profile", v.half(Half::Profile)},
+                                    {"overall", v.overall()}})
+        out.add(Entry{key, callKey(call), Origin::Derived});
+    out.add(Entry{"tolerance", v.tolerance.name});
+    out.add(Entry{"source", v.tolerance.source});
+    out.add(Prose{escape(v.tolerance.title) + " — the aim: " + callTitle(v.half(Half::Aim)) +
+                      "; the profile: " + callTitle(v.half(Half::Profile)) + ".",
+                  true});
+    out.add(Prose{"Limits: " + escape(v.tolerance.source) +
+                  ". Uncertainties are expanded (k = 2): scatter of the meter's readings, its "
+                  "certificate, what its correction leaves, drift of the display. A value nearer "
+                  "to its limit than that decides nothing. From differences, which are never "
+                  "negative, what scatter adds to them is taken off; beside them how they were "
+                  "read."});
+    Table figures{.key = "figures",
+                  .columns = {{"figure", ""},
+                              {"value", "Value"},
+                              {"as_read", "As read"},
+                              {"limit", "Limit"},
+                              {"at_least", ""},
+                              {"standard_uncertainty.total", "±", Origin::Derived},
+                              {"standard_uncertainty.scatter", "Scatter"},
+                              {"standard_uncertainty.certificate", "Certificate"},
+                              {"standard_uncertainty.correction", "Correction"},
+                              {"standard_uncertainty.drift", "Drift"},
+                              {"call", "Call", Origin::Derived}}};
+    for (const JudgedFigure &f : v.figures) {
+        const Budget &u = f.uncertainty;
+        const auto part = [&](double share) {
+            return Value{share, share > 0 ? figureText(f.figure, kCoverageFactor * share)
+                                          : std::string(kNone)};
+        };
+        figures.rows.push_back(
+            {.label = figureTitle(f.figure),
+             .cells = {{figureKey(f.figure), ""},
+                       {f.value, figureText(f.figure, f.value)},
+                       {f.asRead, figureText(f.figure, f.asRead)},
+                       {f.limit, (f.atLeast ? "≥ " : "≤ ") + figureText(f.figure, f.limit)},
+                       {f.atLeast, ""},
+                       part(u.total()),
+                       part(u.scatter),
+                       part(u.certificate),
+                       part(u.mismatch),
+                       part(u.drift),
+                       {callKey(f.call), callTitle(f.call)}}});
+    }
+    out.add(std::move(figures));
+    return out;
+}
+
+Section validationSection(const Validation &v)
+{
+    Section out{"validation"};
+    out.add(Heading{"Colour accuracy"});
+    out.add(verdictSection(v.verdict));
+    out.add(Prose{"Of all colours, as read: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) +
+                  ", median " + fixedNumber(v.deltaE00.median, 2) + ", 90 % below " +
+                  fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " +
+                  fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
+                  ", deviation " + fixedNumber(v.deltaE00.deviation, 2) + "."});
+    out.add(statisticsSection("delta_e_2000", v.deltaE00));
+    out.add(statisticsSection("delta_e_76", v.deltaE76));
+    const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount;
+    if (beyond > 0)
+        out.add(Prose{std::to_string(v.reachableCount) + " within the display's gamut: mean " +
+                      fixedNumber(v.reachable.mean, 2) + ", worst " +
+                      fixedNumber(v.reachable.max, 2) + "; " + std::to_string(beyond) +
+                      " beyond it: mean " + fixedNumber(v.unreachable.mean, 2) + ", worst " +
+                      fixedNumber(v.unreachable.max, 2) + "."});
+    out.add(gamutPart("within_gamut", v.reachableCount, v.reachable));
+    out.add(gamutPart("beyond_gamut", beyond, v.unreachable));
+    out.add(Prose{escape(v.referenceName) +
+                  ", shown through the profile, relative to the measured white of " +
+                  fixedNumber(v.white.Y, 1) + " cd/m²."});
+    out.add(Entry{"reference", v.referenceName});
+    out.add(Entry{"white_xyz", data(v.white)});
+    out.add(stateTable(Aim{}, {{"state", "", &v.state}}, Origin::Given));
+    out.add(patchTable(v));
+    return out;
+}
+
+Section reportDocument(const ReportData &r)
+{
+    Section out;
+    addCircumstances(out, r);
+    addDisplay(out, r);
+    if (r.controls)
+        addControls(out, *r.controls);
+    if (r.calibration)
+        out.add(calibrationSection(*r.calibration));
+    addProfile(out, r);
+    if (r.validation)
+        out.add(validationSection(*r.validation));
+    if (r.repeatability)
+        out.add(repeatability(*r.repeatability));
+    Section kept{"readings"};
+    kept.add(readings("before", r.readings.before));
+    kept.add(readings("chart", r.readings.chart));
+    out.add(std::move(kept));
+    return out;
+}
+
+} // namespace lantern

@@ -1,0 +1,319 @@
+#include "desk/desk.h"
+
+#include "core/base/error.h"
+#include "core/signal/technology.h"
+#include "platform/colour_service.h"
+
+#include <QGuiApplication>
+#include <QScreen>
+#include <QSettings>
+#include <QStandardPaths>
+
+#include <algorithm>
+
+namespace lantern::desk {
+
+namespace {
+
+QString technologyKey(const QString &displayId)
+{
+    return QStringLiteral("technology/") + displayId;
+}
+
+[[noreturn]] void failWithoutOutputs()
+{
+    throw Error(ErrorKind::Device, "display server", "no X server with an active output answers",
+                "Start a desktop session with X11. Simulated displays need none: --demo for the "
+                "window, --display on the command line.");
+}
+
+} // namespace
+
+void requireDisplayServer()
+{
+    if (platform::x11Outputs().empty())
+        failWithoutOutputs();
+}
+
+/// One output with its display. The engine's devices live in another thread than ours and have
+/// connections of their own.
+struct Desk::Place {
+    platform::X11Output output;
+    std::optional<Edid> edid;
+    std::string technology, technologyReason;
+    std::shared_ptr<platform::ControlChannel> controls;
+    QString noControls; ///< why there are none, after they were looked for
+    bool controlsSought = false;
+    std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
+    std::shared_ptr<platform::X11ProfileStore> engineStore, store;
+};
+
+Desk::Desk(QObject *parent)
+    : QObject(parent),
+      m_asFound(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                QStringLiteral("/bold-lantern/as-found"))
+{
+    findPlaces();
+    if (m_places.empty())
+        failWithoutOutputs();
+    if (!qGuiApp)
+        return;
+    const auto again = [this] {
+        findPlaces();
+        emit displaysChanged();
+    };
+    connect(qGuiApp, &QGuiApplication::screenAdded, this, again);
+    connect(qGuiApp, &QGuiApplication::screenRemoved, this, again);
+}
+
+Desk::~Desk() = default;
+
+QString Desk::idOf(const Place &place)
+{
+    return place.edid ? QString::fromStdString(place.edid->identity()) : place.output.name;
+}
+
+Desk::Place Desk::makePlace(const platform::X11Output &output)
+{
+    Place place;
+    place.output = output;
+    try {
+        if (!output.edid.isEmpty())
+            place.edid = edidFromBytes({reinterpret_cast<const uint8_t *>(output.edid.data()),
+                                        static_cast<size_t>(output.edid.size())},
+                                       output.name.toStdString());
+    } catch (const Error &) {
+        // a display that garbles its EDID is still a display; it goes by its output's name
+    }
+    const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
+    place.technology = guess.technology;
+    place.technologyReason = guess.reason;
+    const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
+    if (!chosen.isEmpty()) {
+        place.technology = chosen.toStdString();
+        place.technologyReason = tr("Chosen by you.").toStdString();
+    }
+    try {
+        place.engineLut = std::make_shared<platform::X11VideoLut>(output);
+        place.lut = std::make_shared<platform::X11VideoLut>(output);
+    } catch (const Error &) { // it has none: that is one of its abilities
+        place.engineLut.reset();
+    }
+    place.engineStore =
+        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    place.store =
+        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    return place;
+}
+
+Desk::Place Desk::placeOf(const platform::X11Output &output)
+{
+    for (auto it = m_places.begin(); it != m_places.end(); ++it) {
+        const platform::X11Output &o = it->output;
+        if (o.name != output.name || o.crtc != output.crtc || o.index != output.index ||
+            o.edid != output.edid)
+            continue;
+        Place place = std::move(*it);
+        m_places.erase(it);
+        place.output = output; // it may have moved
+        return place;
+    }
+    return makePlace(output);
+}
+
+void Desk::findPlaces()
+{
+    const std::vector<platform::X11Output> outputs = platform::x11Outputs();
+    if (outputs.empty())
+        return; // switched away, or asleep: the displays are still on the desk
+    std::vector<Place> found;
+    for (const platform::X11Output &output : outputs)
+        found.push_back(placeOf(output));
+    m_places = std::move(found); // an engine that is at work on one that is gone keeps its devices
+    std::stable_sort(m_places.begin(), m_places.end(), [](const Place &a, const Place &b) {
+        return a.output.geometry.x() < b.output.geometry.x();
+    });
+}
+
+DisplayFacts Desk::factsOf(const Place &place)
+{
+    const platform::X11Output &output = place.output;
+    DisplayFacts f;
+    f.id = idOf(place);
+    f.output = output.name;
+    f.serial = place.edid ? QString::fromStdString(place.edid->serial) : QString();
+    f.name = place.edid && !place.edid->name.empty() ? QString::fromStdString(place.edid->name)
+             : output.isBuiltIn()                    ? tr("Built-in panel")
+                                                     : output.name;
+    f.model = place.edid ? QString::fromStdString(place.edid->maker) + QLatin1Char(' ') + f.name
+                         : output.name;
+    f.pixels = output.geometry.size();
+    f.sizeMm = place.edid && place.edid->widthMm > 0
+                   ? QSizeF(place.edid->widthMm, place.edid->heightMm)
+                   : output.sizeMm;
+    if (f.sizeMm.isEmpty()) // neither tells: as if of the usual 96 pixels to an inch
+        f.sizeMm = QSizeF(f.pixels) * 25.4 / 96;
+    f.origin = output.geometry.topLeft();
+    f.technology = QString::fromStdString(place.technology);
+    f.technologyReason = QString::fromStdString(place.technologyReason);
+    f.builtIn = output.isBuiltIn();
+    if (place.edid && place.edid->red.y > 0) {
+        f.primaries = {place.edid->red, place.edid->green, place.edid->blue};
+        f.white = place.edid->white;
+    }
+    f.noControls = place.noControls;
+    f.can.lut = place.lut != nullptr;
+    f.can.profile = true; // the root window takes a property for each output
+    f.can.pixels = true;  // and shows them
+    f.can.remoteControls = place.controls != nullptr;
+    f.can.gains = place.controls ? place.controls->capabilities().gains : !f.builtIn;
+    return f;
+}
+
+std::vector<DisplayFacts> Desk::displays() const
+{
+    std::vector<DisplayFacts> all;
+    for (const Place &place : m_places)
+        all.push_back(factsOf(place));
+    return all;
+}
+
+DisplayFacts Desk::facts(int display) const
+{
+    return factsOf(m_places.at(display));
+}
+
+int Desk::find(const QString &name) const
+{
+    QStringList outputs;
+    for (size_t i = 0; i < m_places.size(); ++i) {
+        if (m_places[i].output.name == name || idOf(m_places[i]) == name)
+            return static_cast<int>(i);
+        outputs << m_places[i].output.name;
+    }
+    throw Error(ErrorKind::BadInput, name.toStdString(), "no display is connected there",
+                "These are: " + outputs.join(QStringLiteral(", ")).toStdString() + ".");
+}
+
+run::Devices Desk::devices(int display)
+{
+    Place &place = m_places.at(display);
+    if (!place.controlsSought && !place.output.isBuiltIn()) {
+        place.controlsSought = true;
+        place.controls = platform::ControlChannel::find(place.output.edid, &place.noControls);
+    }
+    return {nullptr, nullptr, place.controls, place.engineLut, place.engineStore, nullptr};
+}
+
+run::RunSetup Desk::setup(int display, const QSize &patch) const
+{
+    const Place &place = m_places.at(display);
+    const DisplayFacts facts = factsOf(place);
+    run::RunSetup s;
+    s.displayId = facts.id.toStdString();
+    s.displayName = facts.model.toStdString();
+    s.serial = facts.serial.toStdString();
+    s.technology = place.technology;
+    s.seed = 0;
+    constexpr int kUsualBits = 8; // where the display does not tell; more would be rounded away
+    s.linkBits = kUsualBits;
+    if (place.edid) {
+        s.linkBits = place.edid->bitsPerChannel.value_or(kUsualBits);
+        s.mapping = platform::profileMapping(*place.edid, place.output.edid);
+    }
+    s.loadsLut = facts.can.lut;
+    if (place.controls) {
+        s.adjust = run::AdjustMode::Automatic;
+        s.controls = place.controls->capabilities();
+    } else
+        s.adjust = facts.builtIn ? run::AdjustMode::Skip : run::AdjustMode::ByHand;
+    const QRect screen = screenOf(display);
+    s.patchShare = {std::min(1.0, static_cast<double>(patch.width()) / screen.width()),
+                    std::min(1.0, static_cast<double>(patch.height()) / screen.height())};
+    return s;
+}
+
+QRect Desk::screenOf(int display) const
+{
+    const platform::X11Output &output = m_places.at(display).output;
+    for (const QScreen *screen : QGuiApplication::screens())
+        if (screen->name() == output.name)
+            return screen->geometry();
+    return QGuiApplication::primaryScreen() ? QGuiApplication::primaryScreen()->geometry()
+                                            : output.geometry;
+}
+
+void Desk::setTechnology(int display, const std::string &technology)
+{
+    Place &place = m_places.at(display);
+    place.technology = technology;
+    place.technologyReason = tr("Chosen by you.").toStdString();
+    QSettings().setValue(technologyKey(idOf(place)), QString::fromStdString(technology));
+}
+
+void Desk::putBackCutShort()
+{
+    for (Place &place : m_places)
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
+}
+
+void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
+{
+    Place &place = m_places.at(display);
+    if (!lastRun || lastRun->profile.isEmpty()) {
+        // Until there is a run of ours, what is in force is somebody else's: as it was found.
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
+        return;
+    }
+    declare(display, lastRun->profile, installedLut(*lastRun).value_or(VideoLut::identity()));
+}
+
+void Desk::declare(int display, const QByteArray &icc, const VideoLut &lut)
+{
+    Place &place = m_places.at(display);
+    if (place.lut)
+        place.lut->load(lut);
+    place.store->declare(icc);
+}
+
+void Desk::runBegins(int display)
+{
+    Place &place = m_places.at(display);
+    m_asFound.note(place.output.name, place.lut.get(), *place.store);
+}
+
+void Desk::runEnds(int display)
+{
+    m_asFound.forget(m_places.at(display).output.name);
+}
+
+void Desk::clearLut(int display)
+{
+    if (Place &place = m_places.at(display); place.lut)
+        place.lut->load(VideoLut::identity());
+}
+
+ProfileInUse Desk::readBack(int display, const run::RunResults &results)
+{
+    Place &place = m_places.at(display);
+    return judgeProfileInUse(place.store->inUse(), place.lut.get(), results,
+                             tr("the display server"));
+}
+
+QByteArray Desk::declared(int display) const
+{
+    return m_places.at(display).store->inUse();
+}
+
+std::optional<bool> Desk::hasLutLoaded(int display) const
+{
+    const Place &place = m_places.at(display);
+    try {
+        if (place.lut)
+            return !(place.lut->read() == VideoLut::identity());
+    } catch (const Error &) { // the output has gone; displaysChanged() is on its way
+    }
+    return std::nullopt;
+}
+
+} // namespace lantern::desk

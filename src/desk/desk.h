@@ -1,0 +1,86 @@
+#pragma once
+
+#include "core/signal/edid.h"
+#include "desk/display_facts.h"
+#include "desk/profile_in_use.h"
+#include "platform/as_found.h"
+#include "platform/control_channel.h"
+#include "platform/x11_output.h"
+
+#include <QObject>
+#include <QRect>
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lantern::desk {
+
+/// \throws Error Device where no X server with an active output answers, so that a program which
+/// needs one can say so.
+void requireDisplayServer();
+
+/// The displays on the outputs of the display server, what each is able to do, and the one place
+/// that puts something in force on them. Used by window and command line alike. A QGuiApplication
+/// is only needed for screenOf() and to hear of displays that come and go.
+class Desk : public QObject {
+    Q_OBJECT
+public:
+    /// \throws Error Device when there is no X server with an active output
+    explicit Desk(QObject *parent = nullptr);
+    ~Desk() override;
+
+    /// From left to right, as on the desk.
+    [[nodiscard]] std::vector<DisplayFacts> displays() const;
+    [[nodiscard]] DisplayFacts facts(int display) const;
+    /// The display on the output of that name, or with that id. \throws Error BadInput naming
+    /// those there are
+    [[nodiscard]] int find(const QString &name) const;
+
+    /// All devices but meter and presenter; for the engine's thread. Looks for the control channel
+    /// at the first call, which may take a second.
+    run::Devices devices(int display);
+    /// Facts of a new run: ids, technology, controls. \param patch size on the screen, pixels
+    [[nodiscard]] run::RunSetup setup(int display, const QSize &patch) const;
+    /// Where it is on the desktop, in the toolkit's coordinates.
+    [[nodiscard]] QRect screenOf(int display) const;
+    /// Another panel technology than the one guessed; kept.
+    void setTechnology(int display, const std::string &technology);
+
+    // In force
+    /// Brings back what runs found that were cut short, by whatever program.
+    void putBackCutShort();
+    /// Puts the profile and LUT of that run in force; without one, what was found.
+    void activate(int display, const std::optional<run::RunResults> &lastRun);
+    /// Puts a profile with its own LUT in force.
+    void declare(int display, const QByteArray &icc, const VideoLut &lut);
+    /// What a run changes on a display from now on is only for its time: should the program end
+    /// before runEnds(), the display gets back what it has now, at the latest when a program is
+    /// started again. \throws Error Device when another program measures it
+    void runBegins(int display);
+    void runEnds(int display);
+    /// Takes any video LUT away.
+    void clearLut(int display);
+    ProfileInUse readBack(int display, const run::RunResults &results);
+    /// Bytes of the profile that is declared; empty: none.
+    [[nodiscard]] QByteArray declared(int display) const;
+    /// Whether any LUT but the identity is loaded; nothing where that cannot be told.
+    [[nodiscard]] std::optional<bool> hasLutLoaded(int display) const;
+
+signals:
+    void displaysChanged();
+
+private:
+    struct Place;
+    void findPlaces();
+    /// The place of an output that is or was there, taken out of where it stood; else a new one.
+    Place placeOf(const platform::X11Output &output);
+    static Place makePlace(const platform::X11Output &output);
+    static QString idOf(const Place &place);
+    [[nodiscard]] static DisplayFacts factsOf(const Place &place);
+
+    std::vector<Place> m_places;
+    platform::AsFound m_asFound;
+};
+
+} // namespace lantern::desk

@@ -1,0 +1,38 @@
+#pragma once
+
+#include "core/aim/display_state.h"
+
+#include <QPoint>
+#include <QSize>
+#include <QSizeF>
+#include <QString>
+
+namespace lantern::desk {
+
+/// What can be done with a display and the output it hangs on.
+struct Abilities {
+    bool lut = false;            ///< a video LUT can be loaded and read back
+    bool profile = false;        ///< a profile can be declared to be its own
+    bool pixels = false;         ///< what the output shows can be seen
+    bool remoteControls = false; ///< its controls can be turned over its control channel
+    bool gains = false;          ///< it has controls for red, green and blue, by whatever hand
+    bool operator==(const Abilities &) const = default;
+};
+
+/// A display on the desk, as it and its output tell of themselves.
+struct DisplayFacts {
+    QString id;     ///< the same after a restart and on another output
+    QString output; ///< name of the output; empty on the bench
+    QString name, model, serial;
+    QString technology, technologyReason;
+    QString noControls;   ///< why the control channel cannot be used, where that was looked into
+    bool builtIn = false; ///< a laptop's own panel
+    PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's
+    Chromaticity white = {0.3127, 0.3290}; ///< the same
+    QSize pixels;
+    QSizeF sizeMm;
+    QPoint origin;
+    Abilities can;
+};
+
+} // namespace lantern::desk

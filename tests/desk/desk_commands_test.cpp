@@ -1,0 +1,226 @@
+#include "core/base/error.h"
+#include "core/profile/profile_file.h"
+#include "desk/desk.h"
+#include "platform/as_found.h"
+#include "run/cli_rig.h"
+#include "run/file/files.h"
+#include "runner.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QFile>
+#include <QGuiApplication>
+#include <QProcess>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+
+namespace lantern::test {
+
+namespace {
+
+QString text(const char *latin1)
+{
+    return QLatin1String(latin1);
+}
+
+} // namespace
+
+/// The command line on the output of the tests' X server, which it takes for a real display. A
+/// stand-in meter looks at the pixels through the output's video LUT.
+class DeskCommandsTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_folder;
+    QString m_output, m_meter, m_run;
+    std::unique_ptr<platform::X11VideoLut> m_lut;
+    std::unique_ptr<platform::X11ProfileStore> m_store;
+
+    [[nodiscard]] QStringList runArguments(const QString &out) const
+    {
+        return {text("run"), text("--output"),  m_output,      text("--meter"),
+                m_meter,     text("--out"),     out,           text("--chart"),
+                text("24"),  text("--profile"), text("matrix")};
+    }
+    /// What somebody else had in force.
+    void putInForce()
+    {
+        VideoLut own = VideoLut::identity();
+        for (auto &entry : own.channels[2])
+            entry = static_cast<uint16_t>(entry * 0.9);
+        m_lut->load(own);
+        m_store->declare("somebody's");
+    }
+
+private slots:
+    void initTestCase()
+    {
+        if (platform::x11Outputs().empty())
+            QSKIP("needs an X server");
+        // Nothing of the person's is touched, by this program and those it starts.
+        qputenv("XDG_DATA_HOME", m_folder.filePath(text("data")).toLocal8Bit());
+        qputenv("XDG_CONFIG_HOME", m_folder.filePath(text("config")).toLocal8Bit());
+        const platform::X11Output output = platform::x11Outputs().front();
+        m_output = output.name;
+        m_meter = text("command:" LANTERN_SCREEN_METER " ") + m_output;
+        m_lut = std::make_unique<platform::X11VideoLut>(output);
+        m_store = std::make_unique<platform::X11ProfileStore>(output, m_folder.path());
+        m_run = m_folder.filePath(text("run"));
+    }
+    void cleanupTestCase()
+    {
+        if (m_lut)
+            m_lut->load(VideoLut::identity());
+        if (m_store)
+            m_store->declare({});
+    }
+
+    void displaysAreListed()
+    {
+        m_store->declare({});
+        m_lut->load(VideoLut::identity());
+        const Answer a = cli({text("displays"), text("--json")});
+        QCOMPARE(a.code, 0);
+        const Json first = Json::parse(a.out.toStdString())["displays"][0];
+        QCOMPARE(QString::fromStdString(first["output"]), m_output);
+        QVERIFY(first["loads_lut"].get<bool>());
+        QVERIFY(!first["lut_loaded"].get<bool>());
+        QVERIFY(first["profile"].is_null());
+        QCOMPARE(first["pixels"][0].get<int>(), platform::x11Outputs().front().geometry.width());
+        QVERIFY(cli({text("displays")}).out.contains(m_output));
+    }
+
+    void whatIsNotThereIsSaid()
+    {
+        QStringList arguments = runArguments(m_folder.filePath(text("none")));
+        arguments[2] = text("HDMI-77");
+        const Answer unknown = cli(arguments);
+        QCOMPARE(unknown.code, 2);
+        QVERIFY2(unknown.err.contains(m_output), qPrintable(unknown.err));
+
+        arguments[2] = m_output;
+        arguments[4] = text("reference");
+        QCOMPARE(cli(arguments).code, 2); // the bench's own meter sees no real display
+
+        QProcess p;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.remove(text("DISPLAY"));
+        p.setProcessEnvironment(environment);
+        p.start(text(LANTERN_CLI), runArguments(m_folder.filePath(text("none"))));
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(p.exitCode(), 3);
+        QVERIFY(p.readAllStandardError().contains("X server"));
+        QVERIFY(!QFile::exists(m_folder.filePath(text("none"))));
+    }
+
+    /// Ended from outside it gives back what it found; the same command goes on.
+    void whatIsFoundIsGivenBack()
+    {
+        putInForce();
+        const QByteArray found = m_lut->save();
+        QProcess p;
+        p.start(text(LANTERN_CLI), runArguments(m_run));
+        QVERIFY(p.waitForStarted());
+        QVERIFY(waitUntil([&] { return m_lut->save() != found; })); // it reads the bare display
+        p.terminate();
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(p.exitCode(), 3);
+        QVERIFY(p.readAllStandardError().contains("same command"));
+        QCOMPARE(m_lut->save(), found);
+        QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
+    }
+
+    void twoProgramsDoNotMeasureOneDisplay()
+    {
+        platform::AsFound other(
+            QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+            text("/bold-lantern/as-found"));
+        other.note(m_output, m_lut.get(), *m_store);
+        const QByteArray found = m_lut->save();
+        const Answer a = cli(runArguments(m_run));
+        QCOMPARE(a.code, 3);
+        QVERIFY2(a.err.contains(text("another program")), qPrintable(a.err));
+        QCOMPARE(m_lut->save(), found);
+        other.forget(m_output);
+    }
+
+    void theWholeJob()
+    {
+        const Answer a = cli(runArguments(m_run), {}, 240);
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        const QByteArray icc = run::readFile(m_run + text("/profile.icc"));
+        QVERIFY(m_store->inUse() == icc); // what is in use is what was written
+        const ProfileFile profile({icc.begin(), icc.end()}, "profile");
+        QVERIFY(profile.videoLut().has_value());
+        QVERIFY(m_lut->holds(*profile.videoLut()));
+        QVERIFY(!(*profile.videoLut() == VideoLut::identity()));
+        const Json report = Json::parse(run::readFile(m_run + text("/report.json")).toStdString());
+        QVERIFY(report["validation"]["delta_e_2000"]["mean"].get<double>() < 0.8);
+        QVERIFY(report["after"]["delta_uv"].get<double>() < 0.001);
+
+        const Answer again = cli(runArguments(m_run)); // it is done: nothing is read again
+        QCOMPARE(again.code, 0);
+        QCOMPARE(again.out, a.out);
+    }
+
+    void aCheckHolds()
+    {
+        putInForce(); // whatever is in force, the run's own is while it is checked
+        const QByteArray found = m_lut->save();
+        const Answer a = cli({text("check"), text("--run"), m_run, text("--output"), m_output,
+                              text("--meter"), m_meter, text("--json")});
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        const Json check = Json::parse(a.out.toStdString());
+        QCOMPARE(QString::fromStdString(check["verdict"]), text("holds"));
+        QVERIFY(std::abs(check["luminance_ratio"].get<double>() - 1) < 1e-3);
+        QCOMPARE(m_lut->save(), found);
+        QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
+    }
+
+    void aProfileIsValidated()
+    {
+        putInForce();
+        const QByteArray found = m_lut->save();
+        const QStringList arguments = {text("validate"),
+                                       text("--output"),
+                                       m_output,
+                                       text("--meter"),
+                                       m_meter,
+                                       text("--out"),
+                                       m_folder.filePath(text("proof")),
+                                       text("--reference"),
+                                       text("chart24"),
+                                       text("--tolerance"),
+                                       text("general"),
+                                       text("--json")};
+        const Answer none = cli(arguments); // "somebody's" is no profile
+        QCOMPARE(none.code, 2);
+        const Answer a =
+            cli(arguments + QStringList{text("--profile"), m_run + text("/profile.icc")});
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        const Json v = Json::parse(a.out.toStdString());
+        QCOMPARE(v["patches"].size(), size_t(24));
+        QVERIFY(v["delta_e_2000"]["mean"].get<double>() < 1);
+        QCOMPARE(QString::fromStdString(v["verdict"]["aim"]), text("within")); // the profile's aim
+        QVERIFY(QFile::exists(m_folder.filePath(text("proof/validation.cgats"))));
+        QCOMPARE(m_lut->save(), found);
+        QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
+    }
+
+    /// Numbers by hand come from standard input.
+    void numbersComeByHand()
+    {
+        QStringList arguments = runArguments(m_folder.filePath(text("hand")));
+        arguments[4] = text("hand");
+        const Answer a = cli(arguments, "95 100 108\nnonsense\n");
+        QCOMPARE(a.code, 3);
+        QVERIFY(a.err.contains(text("Three numbers")));
+        QVERIFY2(a.err.contains(text("standard input has ended")), qPrintable(a.err));
+    }
+};
+
+static const Register<DeskCommandsTest> registered("DeskCommandsTest");
+
+} // namespace lantern::test
+
+#include "desk_commands_test.moc"
