@@ -348,10 +348,8 @@ void MainWindow::addBenchMeters(QMenu *meter)
     for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
                                      std::pair{"reference", tr("Heron, the reference meter")}}) {
         QAction *a = meter->addAction(name, this, [this, kind = std::string(kind)] {
-            if (m_session->state().hasRun()) {
-                m_session->setNotice(tr("Finish or stop the run before changing the meter."));
+            if (!m_session->mayChangeMeter())
                 return;
-            }
             m_demo->setMeter(kind);
             m_buttonsFor = -1;
             m_session->meterChanged();
@@ -364,10 +362,8 @@ void MainWindow::addBenchMeters(QMenu *meter)
 
 void MainWindow::chooseMeter(const QString &key)
 {
-    if (m_session->state().isMeasuring()) {
-        m_session->setNotice(tr("Finish or stop the run before changing the meter."));
+    if (!m_session->mayChangeMeter())
         return;
-    }
     for (const run::MeterKind &kind : run::meterKinds()) {
         if (kind.key != key)
             continue;

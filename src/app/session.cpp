@@ -376,6 +376,15 @@ void Session::refreshCard()
     card.mark = before.mark;
 }
 
+bool Session::mayChangeMeter()
+{
+    const bool atWork = m_state.isMeasuring() || m_state.onErrand() ||
+                        (m_state.hasRun() && m_state.status.activity != Activity::Finished);
+    if (atWork)
+        setNotice(tr("A run is one meter's. Finish or stop it before changing the meter."));
+    return !atWork;
+}
+
 void Session::meterChanged()
 {
     m_state.readyFacts = {};

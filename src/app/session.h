@@ -53,6 +53,8 @@ public slots:
     /// Numbers for a meter that is read by hand.
     void enterReading(const lantern::XYZ &xyz);
     void setTechnology(const QString &technology);
+    /// Whether another meter may be chosen now; if not, why is told.
+    bool mayChangeMeter();
     /// Takes up a new meter.
     void meterChanged();
     // What is known of the meter; files. Problems and success go into the notice.

@@ -73,8 +73,9 @@ private slots:
         Aim wild = rig.state().aim;
         wild.white = Chromaticity{0.1, 0.75};
         rig.session->setAim(wild);
-        QTest::qWait(80);
-        QVERIFY(rig.state().aimProblem.contains(QLatin1String("primaries can mix")));
+        QVERIFY(lantern::test::waitUntil([&] { // the run just left is read back meanwhile
+            return rig.state().aimProblem.contains(QLatin1String("primaries can mix"));
+        }));
         auto *problem = rig.window->findChild<QLabel *>(QStringLiteral("aimProblem"));
         QVERIFY(problem->isVisible());
         QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ChooseAim));

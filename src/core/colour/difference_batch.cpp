@@ -1,3 +1,4 @@
+#include "core/base/vectorised.h"
 #include "core/colour/difference.h"
 
 #include <cmath>
@@ -58,8 +59,8 @@ LANTERN_INLINE float sine(float x)
 
 } // namespace
 
-__attribute__((target_clones("avx2", "default"))) void
-deltaE2000(const LabArrays &a, const LabArrays &b, float *out, size_t count) noexcept
+LANTERN_VECTORISED void deltaE2000(const LabArrays &a, const LabArrays &b, float *out,
+                                   size_t count) noexcept
 {
     for (size_t i = 0; i < count; ++i) {
         const float L1 = a.L[i], a1 = a.a[i], b1 = a.b[i];

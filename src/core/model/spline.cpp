@@ -1,5 +1,7 @@
 #include "core/model/spline.h"
 
+#include "core/base/vectorised.h"
+
 #include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
@@ -90,9 +92,8 @@ namespace {
 /// Sum over the 64 coefficients around a place: value, and slopes along the three axes. Plain loops
 /// over padded rows, so that the compiler can use wide registers where the processor has them; no
 /// fused multiply-add, so every processor gives the same bytes.
-__attribute__((target_clones("avx2", "default"))) void
-sumWindow(const double *coefficients, int n, const SplineWindow &x, const SplineWindow &y,
-          const SplineWindow &z, double sums[4][4])
+LANTERN_VECTORISED void sumWindow(const double *coefficients, int n, const SplineWindow &x,
+                                  const SplineWindow &y, const SplineWindow &z, double sums[4][4])
 {
     for (int s = 0; s < 4; ++s)
         for (int c = 0; c < 4; ++c)

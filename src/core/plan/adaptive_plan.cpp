@@ -123,6 +123,12 @@ int AdaptivePlan::readingsLeft() const
     if (m_finished)
         return 0;
     const int batch = static_cast<int>(m_reader.patchesLeft().size());
+    if (m_limits.mostSeconds > 0 && readingsDone() > 0) {
+        const double each = m_seconds / readingsDone();
+        const double inTime = std::max(0.0, m_limits.mostSeconds - m_seconds) / each;
+        return static_cast<int>(std::min(inTime, double(m_limits.mostPatches - readingsDone()))) +
+               1; // white at last
+    }
     if (m_limits.expectedError <= 0 || m_history.size() < 2)
         return std::max(batch, m_limits.mostPatches - readingsDone());
     // The error falls about with the square root of the readings.
@@ -135,7 +141,15 @@ int AdaptivePlan::readingsLeft() const
 
 void AdaptivePlan::accept(const Reading &reading)
 {
+    accept(reading, reading.integrationSeconds + m_limits.settleSeconds);
+}
+
+void AdaptivePlan::accept(const Reading &reading, double seconds)
+{
+    m_seconds += seconds;
     m_reader.accept(reading);
+    if (isLate() && !m_history.empty()) // the first batch is read whole: a profile needs it
+        m_reader.cutShort();
     if (std::holds_alternative<Finished>(m_reader.next()))
         judge();
 }
@@ -145,13 +159,9 @@ void AdaptivePlan::judge()
     const DriftCorrection steady = steadyReadings(this->readings());
     const Committee committee = makeCommittee(steady, m_path);
     m_history.push_back({readingsDone(), crossValidated(steady, committee)});
-    double seconds = 0;
-    for (const Reading &r : this->readings())
-        seconds += r.integrationSeconds + m_limits.settleSeconds;
     const bool good =
         m_limits.expectedError > 0 && m_history.back().meanDeltaE00 <= m_limits.expectedError;
-    const bool late = m_limits.mostSeconds > 0 && seconds >= m_limits.mostSeconds;
-    if (good || late || readingsDone() >= m_limits.mostPatches) {
+    if (good || isLate() || readingsDone() >= m_limits.mostPatches) {
         m_finished = true;
         return;
     }

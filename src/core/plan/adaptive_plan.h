@@ -12,7 +12,7 @@ struct AdaptiveLimits {
     int mostPatches = 400;    ///< kMinChart..kMaxChart
     double expectedError = 0; ///< mean ΔE00 over all code values; 0: go on to the other limits
     double mostSeconds = 0;   ///< of readings, settling included; 0: no limit
-    double settleSeconds = 0; ///< of the meter, for mostSeconds
+    double settleSeconds = 0; ///< of the meter, where nobody has timed a reading
 };
 
 /// What the readings so far are worth.
@@ -35,6 +35,8 @@ public:
 
     [[nodiscard]] PlanStep next() const override;
     void accept(const Reading &reading) override;
+    /// The same for a reading that was timed. \param seconds from the one before to this
+    void accept(const Reading &reading, double seconds);
     void acknowledge() override { m_reader.acknowledge(); }
     [[nodiscard]] int readingsDone() const override { return static_cast<int>(readings().size()); }
     [[nodiscard]] int readingsLeft() const override;
@@ -48,12 +50,17 @@ public:
     [[nodiscard]] const std::vector<ExpectedError> &history() const { return m_history; }
 
 private:
+    [[nodiscard]] bool isLate() const
+    {
+        return m_limits.mostSeconds > 0 && m_seconds >= m_limits.mostSeconds;
+    }
     void judge();
     void chooseBatch(const std::vector<class DisplayModel> &committee);
 
     AdaptiveLimits m_limits;
     SignalPath m_path;
     ChartReader m_reader; ///< of the present batch
+    double m_seconds = 0; ///< since the first reading was asked for
     bool m_finished = false;
     std::vector<ExpectedError> m_history;
 };

@@ -44,6 +44,15 @@ void ChartReader::start(std::vector<DeviceRgb> patches)
     m_goodReadings = m_readings.size();
 }
 
+void ChartReader::cutShort()
+{
+    if (m_state != State::Reading) // a white is in doubt: that comes first
+        return;
+    m_patches.resize(m_at);
+    if (m_patches.empty() || !(m_patches.back() == kWhite))
+        m_patches.push_back(kWhite);
+}
+
 PlanStep ChartReader::next() const
 {
     switch (m_state) {

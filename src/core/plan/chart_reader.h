@@ -24,6 +24,9 @@ public:
     /// Goes on with another list, after the last one is done.
     void start(std::vector<DeviceRgb> patches);
 
+    /// Leaves out what has not been read yet, but for a white at the end.
+    void cutShort();
+
     /// ReadPatch, AskPerson, or Finished when the list is done.
     [[nodiscard]] PlanStep next() const;
     void accept(const Reading &reading);

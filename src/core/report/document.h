@@ -52,24 +52,24 @@ struct Table {
         Origin origin = Origin::Given;
     };
     struct Row {
-        std::string key, label;
-        std::vector<Value> cells; ///< as many as columns
+        std::string key = {}, label = {};
+        std::vector<Value> cells = {}; ///< as many as columns
         std::optional<Lab> swatch = {};
         Origin origin = Origin::Given;
         bool optional = false; ///< not in documents of older versions
     };
-    std::string key; ///< empty: the cells belong to the section itself
+    std::string key = {}; ///< empty: the cells belong to the section itself
     Order order = Order::RowByRow;
-    std::vector<Column> columns;
-    std::vector<Row> rows;
+    std::vector<Column> columns = {};
+    std::vector<Row> rows = {};
 };
 
 struct Block;
 
 /// A part under its name; without a key it is for people only.
 struct Section {
-    std::string key;
-    std::vector<Block> blocks;
+    std::string key = {};
+    std::vector<Block> blocks = {};
 
     template <class B> void add(B block);
 };

@@ -111,9 +111,13 @@ void RunEngine::resumeRun(qint64 run)
 void RunEngine::restoreDevices()
 {
     QByteArray meterState;
+    m_run.meter.clear();
     for (const Stage stage : stagesOf(m_run.results.setup.kind))
-        for (const LoggedReading &l : logbook().readings(m_run.status.run, stage))
+        for (const LoggedReading &l : logbook().readings(m_run.status.run, stage)) {
             meterState = l.meterState;
+            if (!l.meter.isEmpty())
+                m_run.meter = l.meter;
+        }
     m_devices.meter->restore(meterState);
     if (m_run.results.setup.adjust == AdjustMode::Automatic && m_devices.controls &&
         m_run.results.controls)
@@ -201,6 +205,8 @@ void RunEngine::startStage()
             setOldReadingsAside(logged);
         else
             bringBack(logged);
+        if (entry.readingsStand && m_run.spare.empty())
+            m_run.spare = spareReadings(logged);
         logbook().beginStage(m_run.status.run, m_run.status.stage, entry.version);
         if (entry.asFound) {
             loadLut(VideoLut::identity());
@@ -209,6 +215,7 @@ void RunEngine::startStage()
         }
         if (m_devices.lut && !m_run.lutInForce)
             m_run.lutInForce = m_devices.lut->save();
+        m_taker.cancel(); // the room's light may just be being read
         m_taker.greet();
     });
 }
@@ -238,6 +245,8 @@ void RunEngine::onGreeted()
 {
     emit meterGreeted(m_devices.meter->name());
     if (m_run.status.activity != Activity::Working || !m_run.work)
+        return;
+    if (isOtherMeter())
         return;
     if (m_devices.meter->zeroesByItself())
         m_taker.zero();
@@ -300,6 +309,20 @@ void RunEngine::setOldReadingsAside(const std::vector<LoggedReading> &logged)
               : tr("This stage was begun by another version of Bold Lantern and starts anew. Its "
                    "readings stay in the logbook.");
     publishStatus();
+}
+
+/// Those that were set aside before the program ended and have not been used since.
+std::vector<LoggedReading> RunEngine::spareReadings(const std::vector<LoggedReading> &logged)
+{
+    std::vector<LoggedReading> spare =
+        logbook().readingsSetAside(m_run.status.run, m_run.status.stage);
+    const auto isUsed = [&](const LoggedReading &s) {
+        return std::any_of(logged.begin(), logged.end(), [&](const LoggedReading &l) {
+            return l.takenAt == s.takenAt && l.reading == s.reading;
+        });
+    };
+    spare.erase(std::remove_if(spare.begin(), spare.end(), isUsed), spare.end());
+    return spare;
 }
 
 /// Answers a patch from what another version's plan has read.

@@ -120,6 +120,8 @@ private:
     bool isStuck(const XYZ &xyz) const;
     void takeBack(const XYZ &xyz);
     void replayStage();
+    bool isOtherMeter();
+    std::vector<LoggedReading> spareReadings(const std::vector<LoggedReading> &logged);
     void loadLut(const VideoLut &lut);
     bool isLutForeign();
     bool isMisfit();
@@ -153,6 +155,8 @@ private:
         std::optional<QByteArray> lutInForce; ///< as the device saves it; ours, or as it was found
         bool lutTaken = false;                ///< another program has loaded one
         bool tookBack = false;                ///< readings that the plan was told of
+        QString meter;                        ///< that took the run's readings so far
+        bool wrongMeter = false;              ///< another one is there now
         double lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
         std::optional<Reading> lastReading; ///< to notice a meter that says the same again
         std::optional<ScreenRegion> region; ///< lit by the present patch

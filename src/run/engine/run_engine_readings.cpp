@@ -19,6 +19,8 @@ void RunEngine::askForPatch(const ReadPatch &patch)
 {
     m_run.status.patch = patch.rgb;
     publishStatus();
+    if (!m_run.work) // who heard of it has stopped the run
+        return;
     m_patchClock.start();
     m_run.region = patch.region;
     m_run.controlsAtPatch.reset();
@@ -66,6 +68,20 @@ bool RunEngine::isStuck(const XYZ &xyz) const
     const Vec3 before = vec(m_run.lastReading->rgb);
     return (now - before).cwiseAbs().maxCoeff() >= kFarApart &&
            std::max(now.maxCoeff(), before.maxCoeff()) >= kBright;
+}
+
+/// A run is one meter's: its scatter, correction and certificate are that one's.
+bool RunEngine::isOtherMeter()
+{
+    const QString now = m_devices.meter->name();
+    if (m_run.meter.isEmpty() || now == m_run.meter)
+        return false;
+    m_run.wrongMeter = true;
+    fault(
+        tr("This run's readings are of %1, and the meter is now %2. Choose %1 again and go on, or "
+           "stop and start a new run.")
+            .arg(m_run.meter, now));
+    return true;
 }
 
 /// The reading before said the same: it need not have been of its patch either.
@@ -137,6 +153,7 @@ void RunEngine::keep(const LoggedReading &logged)
 {
     logbook().appendReading(m_run.status.run, m_run.status.stage, logged);
     m_run.lastReading = logged.reading;
+    m_run.meter = logged.meter;
     try {
         m_run.work->accept(logged);
     } catch (const Error &e) { // read and kept, but the aim is out of reach

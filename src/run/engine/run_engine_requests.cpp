@@ -65,6 +65,11 @@ void RunEngine::resume()
             if (!replayed)
                 return;
         }
+        if (m_run.work && std::exchange(m_run.wrongMeter, false)) {
+            setActivity(Activity::Working);
+            m_taker.greet(); // who is it now?
+            return;
+        }
         const bool wantsZeroing = m_run.status.fault == MeterFault::WantsZeroing;
         setActivity(Activity::Working);
         const bool asked = std::exchange(m_run.asking, false);

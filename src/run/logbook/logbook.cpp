@@ -303,7 +303,7 @@ void Logbook::setAside(qint64 run, Stage stage)
 
 void Logbook::setLastAside(qint64 run, Stage stage, int count)
 {
-    Statement(*this, "UPDATE reading SET aside = 1 WHERE id IN (SELECT id FROM reading WHERE run = "
+    Statement(*this, "UPDATE reading SET aside = 2 WHERE id IN (SELECT id FROM reading WHERE run = "
                      "? AND stage = ? AND aside = 0 ORDER BY id DESC LIMIT ?)")
         .bind(run)
         .bind(stageKey(stage))

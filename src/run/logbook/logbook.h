@@ -88,7 +88,7 @@ public:
     [[nodiscard]] std::vector<LoggedReading> readings(qint64 run, Stage stage);
     /// Readings of a plan that is gone: they stay in the logbook but count no more.
     void setAside(qint64 run, Stage stage);
-    /// The same for the last so many of them.
+    /// The last so many of them are doubted: they count no more and are not used again.
     void setLastAside(qint64 run, Stage stage, int count);
     [[nodiscard]] std::vector<LoggedReading> readingsSetAside(qint64 run, Stage stage);
 

@@ -38,7 +38,31 @@ private slots:
         VERIFY_NEAR(double(few.readingsDone()), 60, 3); // batches end with white
         AdaptivePlan quick({.mostPatches = 1000, .mostSeconds = 30, .settleSeconds = 0.25}, {});
         display.carryOut(quick);
-        QVERIFY(quick.readingsDone() > 60 && quick.readingsDone() < 120); // 0.45 s each
+        QVERIFY(quick.readingsDone() >= 67 && quick.readingsDone() <= 70); // 0.45 s each
+        QVERIFY(quick.readings().back().rgb == (DeviceRgb{255, 255, 255}));
+    }
+
+    /// A reading that was timed counts by its time, and what is left is told by it.
+    void timeIsWhatReadingsReallyTake()
+    {
+        ToyDisplay display = bumpy();
+        AdaptivePlan plan({.mostPatches = 2000, .mostSeconds = 300, .settleSeconds = 0.25}, {});
+        double seconds = 0;
+        bool told = false;
+        for (;;) {
+            const PlanStep step = plan.next();
+            if (std::holds_alternative<Finished>(step))
+                break;
+            constexpr double kSlow = 3; // a meter behind a slow command
+            plan.accept(display.read(std::get<ReadPatch>(step).rgb), kSlow);
+            seconds += kSlow;
+            if (plan.readingsDone() == 50) {
+                told = true;
+                VERIFY_NEAR(plan.readingsLeft(), 50, 2);
+            }
+        }
+        QVERIFY(told);
+        VERIFY_NEAR(seconds, 300, 3.1); // and white at the end
     }
 
     /// A quarter of the patches, chosen, does as well as a regular grid.

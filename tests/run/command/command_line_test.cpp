@@ -71,6 +71,60 @@ private slots:
         QVERIFY(!a.err.isEmpty());
     }
 
+    /// Numbers are written with a point wherever a script runs, in and out.
+    void decimalsAreTheSameInEveryLocale_data()
+    {
+        QTest::addColumn<QString>("locale");
+        QTest::newRow("German") << QStringLiteral("de_DE");
+        QTest::newRow("Turkish") << QStringLiteral("tr_TR");
+    }
+    void decimalsAreTheSameInEveryLocale()
+    {
+        QFETCH(QString, locale);
+        const QString name = locale + QStringLiteral(".UTF-8");
+        QCOMPARE(QProcess::execute(QStringLiteral("localedef"),
+                                   {QStringLiteral("-i"), locale, QStringLiteral("-f"),
+                                    QStringLiteral("UTF-8"), m_folder->filePath(name)}),
+                 0);
+        const QStringList job = {QStringLiteral("run"),
+                                 QStringLiteral("--display"),
+                                 demo("north-desk.json"),
+                                 QStringLiteral("--chart"),
+                                 QStringLiteral("60"),
+                                 QStringLiteral("--until"),
+                                 QStringLiteral("0.9"),
+                                 QStringLiteral("--minutes"),
+                                 QStringLiteral("2.5"),
+                                 QStringLiteral("--room-lux"),
+                                 QStringLiteral("30.5"),
+                                 QStringLiteral("--room-white"),
+                                 QStringLiteral("0.3457,0.3585"),
+                                 QStringLiteral("--out")};
+        const auto all = [&](const char *folder) {
+            const QString out = m_folder->filePath(QLatin1String(folder));
+            QStringList said = {
+                cli({QStringLiteral("white"), QStringLiteral("--cct"), QStringLiteral("6500.5")})
+                    .out,
+                cli({QStringLiteral("convert"), QStringLiteral("--from"), QStringLiteral("lab"),
+                     QStringLiteral("--to"), QStringLiteral("xyz")},
+                    "10 20.5 30\n")
+                    .out};
+            const Answer a = cli(job + QStringList{out});
+            said << QString::number(a.code) << a.err
+                 << QString::fromUtf8(run::readFile(out + QStringLiteral("/validation.cgats")))
+                 << cli({QStringLiteral("recheck"), out + QStringLiteral("/report.json")}).out;
+            return said;
+        };
+        const QStringList expected = all("plain");
+        qputenv("LOCPATH", m_folder->path().toLocal8Bit());
+        qputenv("LC_ALL", name.toLatin1());
+        const QStringList said = all("elsewhere");
+        qunsetenv("LOCPATH");
+        qunsetenv("LC_ALL");
+        QCOMPARE(said, expected);
+        QCOMPARE(said[2], QStringLiteral("0"));
+    }
+
     void patchesAreChosenUntilGoodEnough()
     {
         const QString out = m_folder->filePath(QStringLiteral("chosen"));

@@ -314,6 +314,145 @@ private slots:
         QVERIFY(rig.results.whites.empty());
     }
 
+    /// Where no LUT can be loaded the tone stays native, the profile carries it, and nothing
+    /// faults.
+    void withoutALutTheProfileCarriesTheTone()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        run::Devices devices = rig.devices(rig.meter);
+        devices.lut.reset();
+        rig.engine.setDevices(devices);
+        RunSetup setup = EngineRig::setup();
+        setup.aim.contrastRatio = 500; // only a LUT could lift black
+        rig.engine.begin(setup);
+        QVERIFY(rig.waitFor(Activity::Finished));
+        const RunResults &r = rig.results;
+        QVERIFY(!r.setup.loadsLut);
+        QVERIFY(std::holds_alternative<NativeTone>(r.setup.aim.tone));
+        QVERIFY(!r.setup.aim.contrastRatio);
+        QVERIFY(r.setup.aim.white == Aim{}.white); // the monitor's own controls bring it about
+        QCOMPARE(r.calibration->lut, VideoLut::identity());
+        QVERIFY(rig.lut.read() == VideoLut::identity());
+        VERIFY_BELOW(*r.after->deltaUv, 0.003);
+        VERIFY_BELOW(r.validation->reachable.mean, 0.5);
+        QCOMPARE(r.validation->verdict.find(Figure::ToneMean), nullptr); // native is not judged
+        // Kept and taken up again it is the same.
+        Logbook book(logbook(), Logbook::Access::Read);
+        QVERIFY(!loadResults(book, rig.status.run).setup.loadsLut);
+    }
+
+    /// A chart begun by another version is used again where it fits, also after a second restart.
+    void readingsOfAnotherVersionOutliveTheProgram()
+    {
+        constexpr int kFirst = 20;
+        qint64 run = 0;
+        const auto isStopped = [](const EngineRig &rig) {
+            return rig.status.stage == Stage::Measure && rig.status.activity == Activity::Idle;
+        };
+        {
+            EngineRig rig(logbook());
+            rig.engine.setAutomatic(true);
+            rig.onStatus = [&](const RunStatus &s) {
+                if (s.stage == Stage::Measure && s.readingsDone >= kFirst)
+                    rig.engine.stop();
+            };
+            rig.engine.begin(EngineRig::setup());
+            QVERIFY(rig.waitUntil([&] { return isStopped(rig); }));
+            run = rig.status.run;
+        }
+        Logbook(logbook(), Logbook::Access::Write).beginStage(run, Stage::Measure, 99);
+        const auto resume = [&](EngineRig &rig, int stopAt) {
+            rig.engine.setAutomatic(true);
+            rig.onStatus = [&rig, stopAt](const RunStatus &s) {
+                if (stopAt > 0 && s.stage == Stage::Measure && s.readingsDone >= stopAt)
+                    rig.engine.stop();
+            };
+            rig.engine.resumeRun(run);
+            return rig.waitUntil([&] {
+                return stopAt > 0 ? isStopped(rig) : rig.status.activity == Activity::Finished;
+            });
+        };
+        {
+            EngineRig rig(logbook());
+            QVERIFY(resume(rig, 5));
+        }
+        EngineRig rig(logbook());
+        QVERIFY(resume(rig, 0));
+        // Each reading of the first sitting stands once among those of the chart, none was lost.
+        Logbook book(logbook(), Logbook::Access::Read);
+        const auto aside = book.readingsSetAside(run, Stage::Measure);
+        const auto counted = book.readings(run, Stage::Measure);
+        QVERIFY(aside.size() >= size_t(kFirst));
+        for (const LoggedReading &a : aside)
+            QCOMPARE(std::count_if(counted.begin(), counted.end(),
+                                   [&](const LoggedReading &c) {
+                                       return c.takenAt == a.takenAt && c.reading == a.reading;
+                                   }),
+                     1);
+    }
+
+    /// A run is one meter's: another one in its place is told, and nothing is read with it.
+    void anotherMeterInMidRunIsTold()
+    {
+        EngineRig rig(logbook());
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Waiting));
+        rig.engine.proceed(); // settling and the display as found, then it waits
+        QVERIFY(rig.waitUntil([&] {
+            return rig.status.stage == Stage::Adjust && rig.status.activity == Activity::Waiting;
+        }));
+        EngineRig other(m_folder->filePath(QStringLiteral("other.sqlite")), "north-desk.json",
+                        "colorimeter");
+        QVERIFY(other.meter.name() != rig.meter.name());
+        rig.engine.setDevices(rig.devices(other.meter));
+        rig.engine.proceed();
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY2(rig.status.message.contains(rig.meter.name()), qPrintable(rig.status.message));
+        QVERIFY(rig.status.message.contains(other.meter.name()));
+        rig.engine.resume(); // it is still the other one
+        QVERIFY(rig.waitUntil([&] { return rig.status.activity != Activity::Faulted; }));
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        rig.engine.setDevices(rig.devices(rig.meter));
+        rig.engine.resume();
+        QVERIFY(rig.waitUntil([&] { return rig.status.stage == Stage::Calibrate; }));
+    }
+
+    /// A profile that no run of ours made is proved as it is in use.
+    void theProfileInUseIsValidated()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        RunSetup setup = EngineRig::setup();
+        setup.kind = RunKind::Validation;
+        setup.adjust = AdjustMode::Skip;
+        rig.engine.begin(setup);
+        QVERIFY(rig.waitFor(Activity::Blocked)); // nothing is in use yet
+        QVERIFY2(rig.status.message.contains(QLatin1String("no profile is in use")),
+                 qPrintable(rig.status.message));
+        rig.engine.stop();
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Finished));
+        const RunResults made = rig.results;
+        rig.engine.stop();
+
+        setup.perceptual = true;
+        setup.reference = "three colours";
+        setup.referenceColours = {
+            {"grey", {50, 0, 0}}, {"skin", {65, 18, 18}}, {"sky", {60, -5, -25}}};
+        rig.engine.begin(setup);
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QCOMPARE(rig.results.validation->patches.size(), size_t(3));
+        QCOMPARE(rig.results.profile, made.profile);
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 1.0);
+        Logbook book(logbook(), Logbook::Access::Read);
+        const RunResults kept = loadResults(book, rig.status.run);
+        QVERIFY(kept.problem.isEmpty());
+        QCOMPARE(kept.profile, made.profile);
+        QVERIFY(kept.setup == rig.results.setup);
+        QCOMPARE(kept.validation->deltaE00.mean, rig.results.validation->deltaE00.mean);
+    }
+
     void aFullDiskPausesTheRunAndLosesNothing()
     {
         EngineRig rig(logbook());

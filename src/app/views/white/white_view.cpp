@@ -113,9 +113,12 @@ WhiteView::WhiteView(Session *session)
     figures->addWidget(m_luminance);
     right->addLayout(figures);
     right->addWidget(m_controls);
+    auto *choices = new QHBoxLayout; // above the corner that is the patch's
+    choices->addWidget(m_switch);
+    choices->addWidget(m_skip);
+    choices->addStretch(1);
+    right->addLayout(choices);
     right->addWidget(m_note);
-    right->addWidget(m_switch, 0, Qt::AlignLeft);
-    right->addWidget(m_skip, 0, Qt::AlignLeft);
     m_skip->setObjectName(QStringLiteral("skipAdjusting"));
     m_skip->setToolTip(tr("Goes on with the video LUT, which brings white to the aim by itself."));
     connect(m_skip, &QPushButton::clicked, this,
