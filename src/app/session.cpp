@@ -138,6 +138,7 @@ void Session::connectWorkplace()
 Session::~Session()
 {
     emit stopRequested();
+    m_workplace->letGoOfMeters();
     m_thread.quit();
     m_historyThread.quit();
     m_thread.wait();

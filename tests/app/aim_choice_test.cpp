@@ -77,7 +77,7 @@ private slots:
             return rig.state().aimProblem.contains(QLatin1String("primaries can mix"));
         }));
         auto *problem = rig.window->findChild<QLabel *>(QStringLiteral("aimProblem"));
-        QVERIFY(problem->isVisible());
+        QVERIFY(rig.waitFor([&] { return problem->isVisible(); }));
         QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ChooseAim));
         const qint64 before = rig.state().status.run;
         QVERIFY(rig.press());

@@ -24,6 +24,7 @@ public:
     [[nodiscard]] std::vector<DisplayCard> displays() const override;
     [[nodiscard]] MeterCard meterCard(int display) const override;
     run::Devices devices(int display, QThread *engineThread) override;
+    void letGoOfMeters() override { m_meter.reset(); }
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override
     {

@@ -30,6 +30,9 @@ public:
     [[nodiscard]] virtual bool hasMeter() const { return true; }
     /// Devices of a display. They live in `engineThread`.
     virtual run::Devices devices(int display, QThread *engineThread) = 0;
+    /// The engine's thread is about to end: what lives there is no longer held, so that it ends
+    /// there too.
+    virtual void letGoOfMeters() = 0;
     /// Facts of a new run on a display: ids, technology, controls, meter, seed.
     [[nodiscard]] virtual run::RunSetup setup(int display) const = 0;
     /// Puts this display's own profile and LUT in force, as if it had an output of its own.

@@ -49,6 +49,10 @@ private slots:
     {
         // L* 50 at half the code value, by definition (CIE 15): Y = ((50 + 16) / 116)^3
         VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.5, {0, 100}), std::pow(66.0 / 116, 3), 1e-15);
+        // on both sides of L* 8, where the line ends (CIE 15:2018, 8.2.1)
+        VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.07, {0, 100}), 7 * 27.0 / 24389, 1e-15);
+        VERIFY_NEAR(toneLuminance(NamedTone::LStar, 0.09, {0, 100}), std::pow(25.0 / 116, 3),
+                    1e-15);
     }
 
     /// Black is there in full at code 0, a quarter of the way up it hardly shows, and on the way

@@ -74,7 +74,12 @@ private slots:
             if (r.rgb == DeviceRgb{255, 255, 255})
                 r.xyz = toXyz(parts[white++] * vec(r.xyz));
         QCOMPARE(white, 3);
-        VERIFY_NEAR(check(read, 1e-6).luminanceRatio, 1.01, 1e-9);
+        const CheckFirst c = check(read, 1e-6);
+        VERIFY_NEAR(c.luminanceRatio, 1.01, 1e-9);
+        const auto patch = std::find_if(c.patches.begin(), c.patches.end(), [](const auto &p) {
+            return p.rgb == DeviceRgb{255, 255, 255};
+        });
+        VERIFY_NEAR(patch->now.Y, 1.01 * m_display.show({255, 255, 255}).Y, 1e-9);
     }
 
     /// Beside a limit a check that scatters cannot tell, one that does not can.

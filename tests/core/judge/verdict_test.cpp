@@ -147,6 +147,21 @@ private slots:
         QVERIFY(v.verdict.find(Figure::White)->uncertainty.scatter > 0);
     }
 
+    /// Scatter that was found from few readings is less sure: it counts by Student's t.
+    void fewReadingsWidenTheIntervals()
+    {
+        ErrorSources errors;
+        errors.scatter = Repeatability{Vec3(0.5, 0.5, 0.5), Vec3::Zero()};
+        const auto scatter = [&](int freedom) {
+            errors.scatter->freedom = freedom;
+            return validated({}, nullptr, errors, 1.0)
+                .verdict.find(Figure::Luminance)
+                ->uncertainty.scatter;
+        };
+        // t of 95.45 % at 3 degrees of freedom is 3.307 (JCGM 100:2008, table G.2), at k = 2
+        VERIFY_NEAR(scatter(3) / scatter(0), 3.307 / 2, 0.01);
+    }
+
     /// Repeats of the whole validation with real noise scatter as the budget says.
     void repeatsScatterAsTheBudgetSays()
     {

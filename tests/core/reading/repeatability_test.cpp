@@ -84,6 +84,24 @@ private slots:
         VERIFY_BELOW((found - truth).cwiseAbs().maxCoeff() / truth(0, 0), 0.1);
     }
 
+    /// What X, Y and Z share by half is a meter's own; only where they go together is it the light.
+    void halfSharedScatterIsNoFlicker()
+    {
+        std::mt19937_64 random(9);
+        std::normal_distribution<double> normal;
+        std::vector<Reading> readings;
+        for (int i = 0; i < 2000; ++i) {
+            const double shared = normal(random);
+            const Vec3 own(normal(random), normal(random), normal(random));
+            const Vec3 off = 0.05 * std::sqrt(0.5) * (Vec3::Constant(shared) + own);
+            readings.push_back({{255, 255, 255}, toXyz(Vec3(114, 120, 130) + off), 1});
+        }
+        const auto r = estimateRepeatability(readings);
+        QCOMPARE(r->flicker, 0.0);
+        const Mat3 found = r->covariance(readings.front());
+        VERIFY_NEAR(found(0, 1) / std::sqrt(found(0, 0) * found(1, 1)), 0.5, 0.05);
+    }
+
     void oneOddReadingIsNoScatter()
     {
         auto readings = noisy(6);

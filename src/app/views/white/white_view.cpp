@@ -118,7 +118,6 @@ WhiteView::WhiteView(Session *session)
     choices->addWidget(m_skip);
     choices->addStretch(1);
     right->addLayout(choices);
-    right->addWidget(m_note);
     m_skip->setObjectName(QStringLiteral("skipAdjusting"));
     m_skip->setToolTip(tr("Goes on with the video LUT, which brings white to the aim by itself."));
     connect(m_skip, &QPushButton::clicked, this,
@@ -128,7 +127,10 @@ WhiteView::WhiteView(Session *session)
     rightSide->setLayout(right);
     rightSide->setFixedWidth(310);
     auto *row = new QHBoxLayout;
-    row->addWidget(m_dial, 1);
+    auto *left = new QVBoxLayout;
+    left->addWidget(m_dial, 1);
+    left->addWidget(m_note); // where the patch covers nothing
+    row->addLayout(left, 1);
     row->addSpacing(16);
     row->addWidget(rightSide);
     body()->addLayout(row, 1);
@@ -230,7 +232,10 @@ void WhiteView::showControls(const SessionState &state)
                                                    : tr("Turn them by hand"));
     if (!hasControls) {
         m_note->setText(
-            tr("This display has nothing to turn: the video LUT brings white to the aim."));
+            r.setup.loadsLut
+                ? tr("This display has nothing to turn: the video LUT brings white to the aim.")
+                : tr("This display has nothing to turn, and its output no video LUT: white stays "
+                     "its own."));
         return;
     }
     const bool advised = adjusting && r.advice;
