@@ -260,6 +260,8 @@ void Desk::putBackCutShort()
 void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
 {
     Place &place = m_places.at(display);
+    if (m_asFound.isOthers(place.output.name))
+        return; // it sees to that itself when it is done
     if (!lastRun || lastRun->profile.isEmpty()) {
         // Until there is a run of ours, what is in force is somebody else's: as it was found.
         m_asFound.putBack(place.output.name, place.lut.get(), *place.store);

@@ -50,7 +50,8 @@ public:
     // In force
     /// Brings back what runs found that were cut short, by whatever program.
     void putBackCutShort();
-    /// Puts the profile and LUT of that run in force; without one, what was found.
+    /// Puts the profile and LUT of that run in force; without one, what was found. Does nothing
+    /// while another program measures the display.
     void activate(int display, const std::optional<run::RunResults> &lastRun);
     /// Puts a profile with its own LUT in force.
     void declare(int display, const QByteArray &icc, const VideoLut &lut);

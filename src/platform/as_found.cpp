@@ -51,6 +51,16 @@ void AsFound::forget(const QString &output)
     m_locks.erase(output);
 }
 
+bool AsFound::isOthers(const QString &output)
+{
+    if (m_locks.count(output) != 0 || !QFile::exists(fileOf(output)))
+        return false; // nothing was noted: nobody is at it
+    if (!lockOf(output))
+        return true;
+    m_locks.erase(output); // it was only looked at
+    return false;
+}
+
 QLockFile *AsFound::lockOf(const QString &output)
 {
     if (const auto it = m_locks.find(output); it != m_locks.end())

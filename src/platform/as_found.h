@@ -27,6 +27,8 @@ public:
     /// \throws Error Device
     void putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store);
     void forget(const QString &output);
+    /// Another program is at it.
+    [[nodiscard]] bool isOthers(const QString &output);
 
 private:
     [[nodiscard]] QString fileOf(const QString &output) const;

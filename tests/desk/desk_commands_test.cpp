@@ -141,7 +141,17 @@ private slots:
         QCOMPARE(a.code, 3);
         QVERIFY2(a.err.contains(text("another program")), qPrintable(a.err));
         QCOMPARE(m_lut->save(), found);
+        // Nor does a program that only shows the display's run put anything in force on it.
+        desk::Desk desk;
+        run::RunResults last;
+        last.profile = "a profile";
+        desk.activate(desk.find(m_output), last);
+        QCOMPARE(m_lut->save(), found);
+        QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
         other.forget(m_output);
+        desk.activate(desk.find(m_output), last);
+        QCOMPARE(m_store->inUse(), QByteArray("a profile"));
+        putInForce();
     }
 
     void theWholeJob()
