@@ -405,14 +405,15 @@ private slots:
         EngineRig other(m_folder->filePath(QStringLiteral("other.sqlite")), "north-desk.json",
                         "colorimeter");
         QVERIFY(other.meter.name() != rig.meter.name());
+        int told = 0;
+        rig.onStatus = [&](const RunStatus &s) { told += s.activity == Activity::Faulted; };
         rig.engine.setDevices(rig.devices(other.meter));
         rig.engine.proceed();
-        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY(rig.waitUntil([&] { return told == 1; }));
         QVERIFY2(rig.status.message.contains(rig.meter.name()), qPrintable(rig.status.message));
         QVERIFY(rig.status.message.contains(other.meter.name()));
         rig.engine.resume(); // it is still the other one
-        QVERIFY(rig.waitUntil([&] { return rig.status.activity != Activity::Faulted; }));
-        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY(rig.waitUntil([&] { return told == 2; }));
         rig.engine.setDevices(rig.devices(rig.meter));
         rig.engine.resume();
         QVERIFY(rig.waitUntil([&] { return rig.status.stage == Stage::Calibrate; }));
