@@ -57,7 +57,12 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
     if (!error && !finished && desk::endedBySignal())
         error.emplace(ErrorKind::Device, "this run", "was stopped from outside", kGoOn);
     engine.stop();
-    place.ends(!results.installedPath.isEmpty());
+    try {
+        place.ends(!results.installedPath.isEmpty());
+    } catch (const Error &e) { // the display has gone; what stopped the run says more
+        if (!error)
+            error = e;
+    }
     if (error)
         throw *error;
     return results;

@@ -1,6 +1,7 @@
 #include "cli/place.h"
 
 #include "core/base/error.h"
+#include "core/base/text.h"
 #include "desk/desk.h"
 #include "desk/patch_window.h"
 #include "platform/desktop.h"
@@ -37,7 +38,7 @@ public:
         run::RunSetup s = m_desk.setup(m_display, m_patch.size());
         if (s.adjust == run::AdjustMode::ByHand) { // nobody is there to turn and to say when
             s.adjust = run::AdjustMode::Skip;
-            std::cerr << m_desk.facts(m_display).name.toStdString()
+            std::cerr << printable(m_desk.facts(m_display).name.toStdString())
                       << ": its controls cannot be reached and stay as they are.\n";
         }
         if (!s.loadsLut)
@@ -87,6 +88,9 @@ private:
 
 std::unique_ptr<Place> deskPlace(const std::string &output, const std::string &meter)
 {
+    if (meter.empty())
+        throw Error(ErrorKind::BadInput, "--meter", "is missing",
+                    "On a real display give driver:PROGRAM, command:PROGRAM or hand.");
     if (isBenchMeter(meter))
         throw Error(ErrorKind::BadInput, "--meter " + meter, "is the simulated displays' own",
                     "On a real display give driver:PROGRAM, command:PROGRAM or hand.");

@@ -154,6 +154,9 @@ void printResult(const RunResults &r, const RunOptions &o)
 
 int run(const RunOptions &o)
 {
+    if (!o.output.empty() && !o.fault.empty())
+        throw Error(ErrorKind::BadInput, "--fault", "is for simulated displays",
+                    "Leave the option out.");
     if (!isBenchMeter(o.meter))
         (void)meterKindOf(QString::fromStdString(o.meter)); // a wrong word is told before any work
     const auto place = o.output.empty() ? benchPlace(o) : deskPlace(o.output, o.meter);

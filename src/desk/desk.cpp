@@ -312,7 +312,7 @@ std::optional<bool> Desk::hasLutLoaded(int display) const
     const Place &place = m_places.at(display);
     try {
         if (place.lut)
-            return !(place.lut->read() == VideoLut::identity());
+            return !place.lut->holds(VideoLut::identity());
     } catch (const Error &) { // the output has gone; displaysChanged() is on its way
     }
     return std::nullopt;

@@ -107,6 +107,14 @@ private slots:
         arguments[2] = m_output;
         arguments[4] = text("reference");
         QCOMPARE(cli(arguments).code, 2); // the bench's own meter sees no real display
+        arguments[4] = m_meter;
+        const Answer fault = cli(arguments + QStringList{text("--fault"), text("unplugged@3")});
+        QCOMPARE(fault.code, 2);
+        QVERIFY2(fault.err.contains(text("--fault")), qPrintable(fault.err));
+        const Answer meterless = cli({text("validate"), text("--output"), m_output, text("--out"),
+                                      m_folder.filePath(text("none"))});
+        QCOMPARE(meterless.code, 2);
+        QVERIFY2(meterless.err.contains(text("--meter")), qPrintable(meterless.err));
 
         QProcess p;
         QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
