@@ -1,5 +1,7 @@
 #include "generic_fits.h"
 
+#include "core/base/least_squares.h"
+
 #include <Eigen/Cholesky>
 #include <Eigen/LU>
 #include <Eigen/QR>
@@ -70,8 +72,8 @@ public:
             if (error < least) {
                 least = error;
                 m_weights = weights;
-                m_plane = plane.colPivHouseholderQr().solve(values - kernel * weights -
-                                                            smoothing * weights);
+                m_plane =
+                    leastSquares(plane, values - kernel * weights - smoothing * weights).x;
             }
         }
     }

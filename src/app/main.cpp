@@ -1,7 +1,8 @@
-#include "app/main_window.h"
 #include "app/theme.h"
-#include "core/base/error.h"
+#include "app/window/main_window.h"
+#include "app/workplace/studio_workplace.h"
 #include "desk/ending.h"
+#include "run/book/in_words.h"
 #include "run/file/files.h"
 
 #include <QApplication>
@@ -106,15 +107,14 @@ int main(int argc, char **argv)
         else
             workplace = std::make_unique<app::StudioWorkplace>();
         app::Session session(workplace.get(), logbookPath);
-        app::MainWindow window(&session, workplace.get());
-        window.show();
+        const auto window = app::openWindow(&session, workplace.get());
+        window->show();
         desk::endOnSignals();
         startSession(&session, logbookPath, demo);
         return QApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern: " << e.what() << '\n';
-        QMessageBox::critical(nullptr, QObject::tr("Bold Lantern cannot start"),
-                              QString::fromUtf8(e.what()));
+        QMessageBox::critical(nullptr, QObject::tr("Bold Lantern cannot start"), run::inWords(e));
         return static_cast<int>(e.kind);
     }
 }

@@ -35,8 +35,8 @@ const Display &genericDisplay(const std::string &technology)
         std::string known;
         for (const std::string &name : technologies())
             known += (known.empty() ? "" : ", ") + name;
-        throw Error(ErrorKind::BadInput, "technology", "\"" + technology + "\" is not known",
-                    "Choose one of: " + known + ".");
+        throw Error(ErrorKind::BadInput, "technology", {"\"%1\" is not known", {technology}},
+                    {"Choose one of: %1.", {known}});
     }
     return it->second;
 }
@@ -44,7 +44,7 @@ const Display &genericDisplay(const std::string &technology)
 MeterDescription builtInMeter(const std::string &kind)
 {
     if (kind != "reference" && kind != "colorimeter")
-        throw Error(ErrorKind::BadInput, "meter", "\"" + kind + "\" is not known",
+        throw Error(ErrorKind::BadInput, "meter", {"\"%1\" is not known", {kind}},
                     "Choose reference or colorimeter.");
     const std::string file = kind == "reference" ? "heron.json" : "reed.json";
     return meterFromJson(parseJson(builtInText(file), file), file);

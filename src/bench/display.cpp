@@ -65,8 +65,8 @@ Mat3 crosstalk(JsonObject &root)
             m(r, c) = rows[r][c].get<double>();
             const double highest = r == c ? 0 : 0.3;
             if (!(m(r, c) >= 0 && m(r, c) <= highest))
-                root.fail(key, "is " + shortNumber(m(r, c)) + "; it must be within 0 to " +
-                                   shortNumber(highest));
+                root.fail(key, {"is %1; it must be within 0 to %2",
+                                {shortNumber(m(r, c)), shortNumber(highest)}});
         }
     }
     return m;
@@ -228,7 +228,7 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
         const double value = vec(code)[c];
         if (!(value >= 0 && value <= 255))
             throw Error(ErrorKind::BadInput, "code value",
-                        shortNumber(value) + " is outside 0 to 255");
+                        {"%1 is outside 0 to 255", {shortNumber(value)}});
         double u = value / 255;
         if (condition.lut)
             u = condition.lut->evaluate(c, u);

@@ -1,11 +1,11 @@
 #include "bench/meter.h"
 
+#include "core/base/least_squares.h"
 #include "core/reading/meter_correction.h"
 
 #include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
-#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -101,8 +101,8 @@ Meter::Meter(MeterDescription description, const Display &training, uint64_t see
     if (m_description.isReference())
         return; // its filters are the colour-matching functions, M is the identity
     const Mat3 signals = channelSignals(training);
-    Eigen::Matrix<double, 26, 3> a;
-    Eigen::Matrix<double, 26, 3> b;
+    Eigen::MatrixXd a(26, 3);
+    Eigen::MatrixXd b(26, 3);
     int row = 0;
     for (int i = 1; i < 27; ++i) {
         const Vec3 drive = Vec3(i / 9, i / 3 % 3, i % 3) / 2;
@@ -111,7 +111,7 @@ Meter::Meter(MeterDescription description, const Display &training, uint64_t see
         b.row(row) = (truth / truth[1]).transpose();
         ++row;
     }
-    m_factory = Mat3(a.colPivHouseholderQr().solve(b)).transpose();
+    m_factory = Mat3(leastSquares(a, b).x).transpose();
 }
 
 Mat3 Meter::channelSignals(const Display &display) const

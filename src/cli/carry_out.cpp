@@ -15,7 +15,7 @@ namespace {
 
 using namespace run;
 
-constexpr const char *kGoOn = "Give the same command again to go on from the last reading.";
+constexpr char kGoOn[] = "Give the same command again to go on from the last reading.";
 
 } // namespace
 
@@ -29,14 +29,15 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
     QObject::connect(&engine, &RunEngine::resultsChanged, &context,
                      [&](const RunResults &r) { results = r; });
     QObject::connect(&engine, &RunEngine::failed, &context, [&](const QString &message, int code) {
-        error.emplace(static_cast<ErrorKind>(code), "", message.toStdString());
+        error.emplace(static_cast<ErrorKind>(code), "", Message::verbatim(message.toStdString()));
         QCoreApplication::quit();
     });
     QObject::connect(&engine, &RunEngine::statusChanged, &context, [&](const RunStatus &status) {
         const bool faulted = status.activity == Activity::Faulted;
         if (faulted || status.activity == Activity::Blocked)
             error.emplace(ErrorKind::Device, stageKey(status.stage).toStdString(),
-                          status.message.toStdString(), faulted ? kGoOn : "");
+                          Message::verbatim(status.message.toStdString()),
+                          faulted ? Message(kGoOn) : Message());
         finished |= status.activity == Activity::Finished;
         if (error || finished)
             QCoreApplication::quit();
@@ -55,7 +56,8 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
         Qt::QueuedConnection);
     QCoreApplication::exec();
     if (!error && !finished && desk::endedBySignal())
-        error.emplace(ErrorKind::Device, "this run", "was stopped from outside", kGoOn);
+        error.emplace(ErrorKind::Device, "this run", Message("was stopped from outside"),
+                      Message(kGoOn));
     engine.stop();
     try {
         place.ends(!results.installedPath.isEmpty());

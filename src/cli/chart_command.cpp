@@ -52,7 +52,7 @@ std::vector<Lab> pixelsOf(const std::string &path)
     const QImage image = reader.read().convertToFormat(QImage::Format_RGB888);
     if (image.isNull())
         throw Error(ErrorKind::BadInput, path,
-                    "cannot be read as a picture: " + reader.errorString().toStdString(),
+                    {"cannot be read as a picture: %1", {reader.errorString().toStdString()}},
                     "PNG, TIFF and JPEG are understood.");
     const QByteArray icc = image.colorSpace().iccProfile();
     std::optional<ProfileFile> embedded;
@@ -92,8 +92,8 @@ std::vector<DeviceRgb> chartFromFile(const std::string &path, const std::string 
         out.push_back(c.rgb ? toDeviceRgb(vec(*c.rgb).array().round()) : placer.place(*c.lab));
     if (out.size() > static_cast<size_t>(kMaxChart))
         throw Error(ErrorKind::BadInput, path,
-                    std::to_string(out.size()) + " patches; a chart has at most " +
-                        std::to_string(kMaxChart));
+                    {"%1 patches; a chart has at most %2",
+                     {std::to_string(out.size()), std::to_string(kMaxChart)}});
     return withFoundations(out);
 }
 

@@ -40,7 +40,8 @@ FinishedRun finishedRun(const std::string &folder)
         if (!newest.empty()) {
             RunResults results = loadResults(logbook, newest.front().id);
             if (!results.problem.isEmpty())
-                throw Error(ErrorKind::BadInput, folder, results.problem.toStdString());
+                throw Error(ErrorKind::BadInput, folder,
+                            Message::verbatim(results.problem.toStdString()));
             return {newest.front().id, std::move(results)};
         }
     }
@@ -128,8 +129,8 @@ CheckFirst checkOnDesk(const CheckOptions &o, const FinishedRun &last)
     RunSetup setup = place->setup();
     if (setup.displayId != last.results.setup.displayId)
         throw Error(ErrorKind::BadInput, "--output " + o.output,
-                    "shows another display than the run was made on (" +
-                        last.results.setup.displayName + ")");
+                    {"shows another display than the run was made on (%1)",
+                     {last.results.setup.displayName}});
     setup.kind = RunKind::Check;
     setup.adjust = AdjustMode::Skip;
     setup.referenceRun = last.id;

@@ -138,7 +138,7 @@ std::pair<double, double> pairOption(const std::string &name, const std::string 
     if (!a || !b || *a <= 0 || *b <= 0 || *a >= 1 || *b >= 1)
         throw Error(ErrorKind::BadInput, name + " " + text,
                     "two numbers between 0 and 1 with a comma between are expected",
-                    "For example " + name + " 0.3127,0.3290.");
+                    {"For example %1 0.3127,0.3290.", {name}});
     return {*a, *b};
 }
 
@@ -146,7 +146,7 @@ double kelvinOption(const std::string &name, double kelvin, double low, double h
 {
     if (!(kelvin >= low && kelvin <= high))
         throw Error(ErrorKind::BadInput, name + " " + shortNumber(kelvin),
-                    "is outside " + shortNumber(low) + " to " + shortNumber(high) + " K");
+                    {"is outside %1 to %2 K", {shortNumber(low), shortNumber(high)}});
     return kelvin;
 }
 

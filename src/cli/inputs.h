@@ -33,8 +33,8 @@ inline std::vector<uint8_t> readBytes(const std::string &path)
 inline Aim readAim(const std::string &path)
 {
     const Json json = parseJson(readText(path), path);
-    if (const std::string remark = remarkOnOldAim(json); !remark.empty())
-        std::cerr << path << ": " << remark << '\n';
+    if (const Message remark = remarkOnOldAim(json); !remark.empty())
+        std::cerr << path << ": " << remark.inEnglish() << '\n';
     return aimFromJson(json, path);
 }
 

@@ -23,13 +23,13 @@ void forEachLine(size_t count, const std::function<void(const std::vector<double
             const auto value = parseNumber(word);
             if (!value)
                 throw Error(ErrorKind::BadInput, where,
-                            "\"" + word.substr(0, 40) + "\" is not a finite number");
+                            {"\"%1\" is not a finite number", {word.substr(0, 40)}});
             values.push_back(*value);
         }
         if (values.size() != count)
             throw Error(ErrorKind::BadInput, where,
-                        std::to_string(values.size()) + " numbers; " + std::to_string(count) +
-                            " are expected");
+                        {"%1 numbers; %2 are expected",
+                         {std::to_string(values.size()), std::to_string(count)}});
         try {
             use(values);
         } catch (const Error &e) {

@@ -79,8 +79,8 @@ qint64 existingRun(Logbook &logbook, const RunSetup &wanted, const std::string &
     const RunSetup before = logbook.setup(runs.front().id);
     if (const auto key = firstDifference(before, wanted))
         throw Error(ErrorKind::BadInput, folder,
-                    "this folder holds a run with another " + *key + " (" +
-                        setupToJson(before)[*key].dump().substr(0, 80) + ")",
+                    {"this folder holds a run with another %1 (%2)",
+                     {*key, setupToJson(before)[*key].dump().substr(0, 80)}},
                     "Give the same options to go on with it, or another folder.");
     return runs.front().id;
 }
@@ -102,15 +102,15 @@ void checkSetup(const RunSetup &s, const Place &place)
     if (s.chartList.empty())
         (void)makeChart(s.chartPatches);
     if (s.intoSlot && !place.hasMemorySlot())
-        throw Error(ErrorKind::BadInput, "--into-slot", s.displayName + " has no memory of its own",
-                    "Leave the option out.");
+        throw Error(ErrorKind::BadInput, "--into-slot",
+                    {"%1 has no memory of its own", {s.displayName}}, "Leave the option out.");
     if (s.iccVersion != 2 && s.iccVersion != 4)
         throw Error(ErrorKind::BadInput, "--icc " + std::to_string(s.iccVersion),
                     "2 (v2.4) or 4 (v4.4) is expected");
     if (s.grid < kMinGrid || s.grid > kMaxGrid || s.grid % 2 == 0)
         throw Error(ErrorKind::BadInput, "--grid " + std::to_string(s.grid),
-                    "an odd number from " + std::to_string(kMinGrid) + " to " +
-                        std::to_string(kMaxGrid) + " is expected");
+                    {"an odd number from %1 to %2 is expected",
+                     {std::to_string(kMinGrid), std::to_string(kMaxGrid)}});
 }
 
 int exitCode(const RunResults &r)
@@ -174,7 +174,8 @@ int run(const RunOptions &o)
         if (unfinished != 0 && logbook.isFinished(unfinished, Stage::Validate)) {
             const RunResults results = loadResults(logbook, unfinished);
             if (!results.problem.isEmpty())
-                throw Error(ErrorKind::Device, "this run", results.problem.toStdString(),
+                throw Error(ErrorKind::Device, "this run",
+                            Message::verbatim(results.problem.toStdString()),
                             "Its files in the folder stay as they are. Give another --out for a "
                             "new run.");
             if (results.profile.isEmpty() || !results.after || !results.validation)

@@ -137,7 +137,8 @@ int validate(const ValidateOptions &o)
                                                           : std::vector<uint8_t>{};
     if (bytes.empty())
         throw Error(ErrorKind::BadInput, "--profile",
-                    place ? "no profile is in use on " + o.output : "is missing",
+                    place ? Message("no profile is in use on %1", {o.output})
+                          : Message("is missing"),
                     "Give the profile to be proved.");
     const ProfileFile profile(bytes, o.profile.empty() ? "profile in use" : o.profile);
     const ReferenceSet set = referenceFor(o, profile);

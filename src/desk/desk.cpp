@@ -1,8 +1,8 @@
 #include "desk/desk.h"
 
-#include "core/base/error.h"
 #include "core/signal/technology.h"
 #include "platform/colour_service.h"
+#include "run/book/in_words.h"
 
 #include <QGuiApplication>
 #include <QScreen>
@@ -40,7 +40,8 @@ void requireDisplayServer()
 struct Desk::Place {
     platform::X11Output output;
     std::optional<Edid> edid;
-    std::string technology, technologyReason;
+    std::string technology;
+    QString technologyReason;
     std::shared_ptr<platform::ControlChannel> controls;
     QString noControls; ///< why there are none, after they were looked for
     bool controlsSought = false;
@@ -87,11 +88,11 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
     }
     const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
     place.technology = guess.technology;
-    place.technologyReason = guess.reason;
+    place.technologyReason = run::inWords(guess.reason);
     const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
     if (!chosen.isEmpty()) {
         place.technology = chosen.toStdString();
-        place.technologyReason = tr("Chosen by you.").toStdString();
+        place.technologyReason = tr("Chosen by you.");
     }
     try {
         place.engineLut = std::make_shared<platform::X11VideoLut>(output);
@@ -155,7 +156,7 @@ DisplayFacts Desk::factsOf(const Place &place)
         f.sizeMm = QSizeF(f.pixels) * 25.4 / 96;
     f.origin = output.geometry.topLeft();
     f.technology = QString::fromStdString(place.technology);
-    f.technologyReason = QString::fromStdString(place.technologyReason);
+    f.technologyReason = place.technologyReason;
     f.builtIn = output.isBuiltIn();
     if (place.edid && place.edid->red.y > 0) {
         f.primaries = {place.edid->red, place.edid->green, place.edid->blue};
@@ -192,7 +193,7 @@ int Desk::find(const QString &name) const
         outputs << m_places[i].output.name;
     }
     throw Error(ErrorKind::BadInput, name.toStdString(), "no display is connected there",
-                "These are: " + outputs.join(QStringLiteral(", ")).toStdString() + ".");
+                {"These are: %1.", {outputs.join(QStringLiteral(", ")).toStdString()}});
 }
 
 run::Devices Desk::devices(int display)
@@ -247,7 +248,7 @@ void Desk::setTechnology(int display, const std::string &technology)
 {
     Place &place = m_places.at(display);
     place.technology = technology;
-    place.technologyReason = tr("Chosen by you.").toStdString();
+    place.technologyReason = tr("Chosen by you.");
     QSettings().setValue(technologyKey(idOf(place)), QString::fromStdString(technology));
 }
 

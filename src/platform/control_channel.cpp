@@ -190,7 +190,7 @@ std::optional<MonitorControls> ControlChannel::read()
         const auto v = m_handle->value(control.code);
         if (!v)
             throw Error(ErrorKind::Device, m_handle->name,
-                        std::string("its ") + control.name + " cannot be read any more",
+                        {"its %1 cannot be read any more", {control.name}},
                         "Is it still connected?");
         controls.*control.field = std::round(100.0 * v->first / largest->second);
         m_handle->written[control.code] = v->first;
@@ -214,8 +214,7 @@ void ControlChannel::write(const MonitorControls &controls)
                           static_cast<uint8_t>(value & 0xff));
         if (status != 0)
             throw Error(ErrorKind::Device, m_handle->name,
-                        std::string("its ") + control.name +
-                            " cannot be set: " + library().describe(status),
+                        {"its %1 cannot be set: %2", {control.name, library().describe(status)}},
                         "Turn it by hand, or go on.");
         m_handle->written[control.code] = value;
     }

@@ -21,7 +21,7 @@ template <class T> Reply<T> reply(T *raw)
     return {raw, &std::free};
 }
 
-[[noreturn]] void fail(const QString &place, const char *problem, const char *advice)
+[[noreturn]] void fail(const QString &place, const Message &problem, const Message &advice)
 {
     throw Error(ErrorKind::Device, place.toStdString(), problem, advice);
 }
@@ -66,7 +66,7 @@ public:
     }
 
     /// Waits until the server has carried out a checked request.
-    void expect(xcb_void_cookie_t cookie, const QString &place, const char *problem)
+    void expect(xcb_void_cookie_t cookie, const QString &place, const Message &problem)
     {
         const auto error = reply(xcb_request_check(m_connection, cookie));
         if (error || !isUsable())

@@ -1,5 +1,5 @@
-#include "app/ledger/ledger_rows.h"
-#include "app/run_bar.h"
+#include "app/state/ledger_rows.h"
+#include "app/window/run_bar.h"
 #include "runner.h"
 #include "window_rig.h"
 
@@ -78,14 +78,14 @@ private slots:
         }));
         auto *problem = rig.window->findChild<QLabel *>(QStringLiteral("aimProblem"));
         QVERIFY(rig.waitFor([&] { return problem->isVisible(); }));
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ChooseAim));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ChooseAim));
         const qint64 before = rig.state().status.run;
         QVERIFY(rig.press());
         QCOMPARE(rig.state().status.run, before); // nothing was begun
         rig.session->undoStack()->undo();
         QTest::qWait(80);
         QVERIFY(rig.state().aimProblem.isEmpty());
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::BeginRun));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::BeginRun));
     }
 
     void measuresUntilGoodEnough()

@@ -23,8 +23,7 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Validate));
         QVERIFY(rig.state().inUse.lutMatches);
         rig.demo->activate(0, std::nullopt); // another program resets LUT and property
-        rig.session->refreshProfileInUse();
-        QVERIFY(!rig.state().inUse.lutMatches);
+        QVERIFY(rig.waitFor([&] { return !rig.state().inUse.lutMatches; }));
         const auto rows = ledgerRows(rig.state());
         QCOMPARE(rows.back().mark, Mark::Over);
     }
@@ -129,7 +128,6 @@ private slots:
         rig.session->newRun();
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
         QVERIFY(rig.pressUntil(Stage::Adjust)); // the run has loaded a LUT without correction
-        rig.session->refreshProfileInUse();
         rig.session->stop();
         QVERIFY(rig.waitFor([&] { return rig.state().inUse.checked; }));
         QVERIFY(rig.state().inUse.lutMatches);
@@ -142,18 +140,18 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Adjust));
         rig.session->stop();
         QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ResumeOldRun));
         rig.session->newRun();
         QTest::qWait(60);
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ConfirmReady));
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ResumeOldRun));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ResumeOldRun));
         rig.session->discardRun();
         QTest::qWait(60);
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
-        QCOMPARE(int(mainAction(rig.state()).intent), int(Intent::ConfirmReady));
+        QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ConfirmReady));
     }
 
     void aRunCanBeDiscardedInTheMiddle()

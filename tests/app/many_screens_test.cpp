@@ -62,7 +62,7 @@ class ManyScreensTest : public QObject {
     void open(const char *logbook)
     {
         m_rig.findDisplays();
-        m_rig.studio->setMeterChoice(QStringLiteral("hand"));
+        m_rig.studio->chooseMeter(QStringLiteral("hand"));
         QVERIFY(m_rig.open(logbook, {20, 20}, {1100, 720}));
     }
     QRect screen(const char *name)

@@ -1,4 +1,4 @@
-#include "app/correction_dialog.h"
+#include "app/window/correction_dialog.h"
 #include "core/reading/certificate.h"
 #include "run/file/files.h"
 #include "window_rig.h"

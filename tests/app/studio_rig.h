@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/main_window.h"
+#include "app/window/main_window.h"
+#include "app/workplace/studio_workplace.h"
 #include "runner.h"
 
 #include <QTemporaryDir>
@@ -20,7 +21,7 @@ public:
     {
         session =
             std::make_unique<app::Session>(studio.get(), m_folder.filePath(QLatin1String(logbook)));
-        window = std::make_unique<app::MainWindow>(session.get(), studio.get());
+        window = app::openWindow(session.get(), studio.get());
         window->resize(size);
         window->move(at);
         window->show();

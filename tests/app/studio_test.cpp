@@ -45,7 +45,7 @@ private slots:
 
     void numbersAreTypedIn()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("hand"));
+        m_rig.studio->chooseMeter(QStringLiteral("hand"));
         open("hand.sqlite");
         beginReading();
         QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
@@ -69,7 +69,7 @@ private slots:
 
     void aCommandMeasures()
     {
-        m_rig.studio->setMeterChoice(
+        m_rig.studio->chooseMeter(
             QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
         open("command.sqlite");
         beginReading();
@@ -89,7 +89,7 @@ private slots:
         lut.load(own);
         store.declare("found");
         const QByteArray found = lut.save();
-        m_rig.studio->setMeterChoice(
+        m_rig.studio->chooseMeter(
             QStringLiteral("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\""));
         open("put-back.sqlite");
         beginReading();
@@ -115,7 +115,7 @@ private slots:
     /// A meter that says the same of every colour is found out at the second of them.
     void aMeterThatSticksIsFoundOut()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("command:/bin/sh -c \"echo 95 100 108\""));
+        m_rig.studio->chooseMeter(QStringLiteral("command:/bin/sh -c \"echo 95 100 108\""));
         open("stuck.sqlite");
         beginReading();
         QVERIFY(waitUntil([&] { return state().status.activity == Activity::Faulted; }));
@@ -125,7 +125,7 @@ private slots:
 
     void aDriverThatIsMissingIsNamed()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("driver:/nowhere/reed"));
+        m_rig.studio->chooseMeter(QStringLiteral("driver:/nowhere/reed"));
         open("driver.sqlite");
         QVERIFY(waitUntil([&] { return state().notice.contains(QLatin1String("/nowhere/reed")); }));
         QVERIFY(!state().ready.front().done);
@@ -146,7 +146,7 @@ private slots:
 
     void everyViewFitsALowWindow()
     {
-        m_rig.studio->setMeterChoice(QStringLiteral("hand"));
+        m_rig.studio->chooseMeter(QStringLiteral("hand"));
         open("low.sqlite");
         m_rig.window->resize(1080, 700);
         for (const ViewEntry &entry : viewRegistry()) {

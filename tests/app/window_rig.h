@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/main_window.h"
+#include "app/window/main_window.h"
 #include "runner.h"
 
 #include <QGuiApplication>
@@ -28,7 +28,7 @@ public:
         demo = std::make_unique<app::DemoWorkplace>(m_folder.path());
         demo->setSpeed(speed);
         session = std::make_unique<app::Session>(demo.get(), m_logbook);
-        window = std::make_unique<app::MainWindow>(session.get(), demo.get());
+        window = app::openWindow(session.get(), demo.get());
         window->resize(1280, 800);
         window->move(0, 0);
         window->show();

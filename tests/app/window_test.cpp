@@ -1,3 +1,4 @@
+#include "app/state/wording.h"
 #include "app/views/compare/compare_view.h"
 #include "platform/x11_output.h"
 #include "run/file/files.h"
@@ -357,8 +358,8 @@ private slots:
             rig.window->close();
         }
         WindowRig rig;
-        app::MainWindow again(rig.session.get(), rig.demo.get());
-        QCOMPARE(again.size(), QSize(1150, 720));
+        const auto again = app::openWindow(rig.session.get(), rig.demo.get());
+        QCOMPARE(again->size(), QSize(1150, 720));
     }
 };
 

@@ -1,16 +1,15 @@
 #include "app/views/view.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 
-#include <QDateTime>
 #include <QHBoxLayout>
-#include <QLocale>
 #include <QScrollArea>
 
 namespace lantern::app {
 
-View::View(const QString &title, const QString &explanation, Session *session)
-    : m_session(session),
+View::View(const QString &title, const QString &explanation, Intents *intents)
+    : m_intents(intents),
       m_date(makeLabel(QString(), theme::kNormal, theme::kBright)),
       m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
       m_body(new QVBoxLayout)
@@ -44,14 +43,8 @@ View::View(const QString &title, const QString &explanation, Session *session)
 
 void View::showDate(const SessionState &state)
 {
-    m_date->setVisible(state.showsEarlierRun());
-    if (!state.showsEarlierRun())
-        return;
-    const QDateTime at =
-        QDateTime::fromString(QString::fromStdString(state.shown().setup.startedAt), Qt::ISODate);
-    m_date->setText(tr("Run of %1, %2")
-                        .arg(QLocale().toString(at.toLocalTime().date(), QLocale::LongFormat),
-                             QLocale().toString(at.toLocalTime().time(), QLocale::ShortFormat)));
+    m_date->setText(shownDateText(state));
+    m_date->setVisible(!m_date->text().isEmpty());
     m_date->setToolTip(tr("The newest finished run of this display. No run is under way."));
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/session.h"
+#include "app/session/intents.h"
+#include "app/state/session_state.h"
 
 #include <QLabel>
 #include <QVBoxLayout>
@@ -11,11 +12,12 @@
 
 namespace lantern::app {
 
-/// A working surface. Shows plain values and sends intents to the session; never a device.
+/// A working surface. Draws what a pure function makes of the state, and emits intents.
 class View : public QWidget {
     Q_OBJECT
 public:
-    View(const QString &title, const QString &explanation, Session *session);
+    /// \param intents not owned
+    View(const QString &title, const QString &explanation, Intents *intents);
     virtual void setState(const SessionState &state) = 0;
 
 protected:
@@ -24,10 +26,10 @@ protected:
     void setExplanation(const QString &text) { m_explanation->setText(text); }
     /// Says from when what is shown is, if it is not of the run under way.
     void showDate(const SessionState &state);
-    Session *session() { return m_session; }
+    Intents *intents() { return m_intents; }
 
 private:
-    Session *m_session;
+    Intents *m_intents;
     QLabel *m_date;
     QLabel *m_explanation;
     QVBoxLayout *m_body;
@@ -37,7 +39,7 @@ private:
 struct ViewEntry {
     ViewId id;
     QString title;
-    std::function<View *(Session *)> make;
+    std::function<View *(Intents *)> make;
 };
 std::vector<ViewEntry> viewRegistry();
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/state/session_state.h"
 
 #include <QPainter>
 #include <QRectF>

@@ -39,31 +39,32 @@ Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, Q
     axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignLeft | Qt::AlignTop);
 }
 
-QCPCurve *Plot::addLine(const QVector<double> &x, const QVector<double> &y, const Look &look,
-                        const QString &name)
+void Plot::add(const Curve &c)
 {
     auto *curve = new QCPCurve(xAxis, yAxis);
-    curve->setData(x, y);
-    curve->setPen(QPen(look.colour, look.width, look.style));
-    if (!look.line)
+    curve->setData(c.x, c.y);
+    curve->setPen(QPen(c.look.colour, c.look.width, c.look.style));
+    if (!c.look.line)
         curve->setLineStyle(QCPCurve::lsNone);
-    if (look.dots)
+    if (c.look.dots)
         curve->setScatterStyle(
-            QCPScatterStyle(QCPScatterStyle::ssDisc, look.colour, look.colour, 5));
-    if (name.isEmpty())
+            QCPScatterStyle(QCPScatterStyle::ssDisc, c.look.colour, c.look.colour, 5));
+    if (c.name.isEmpty())
         curve->removeFromLegend();
     else {
-        curve->setName(name);
+        curve->setName(c.name);
         legend->setVisible(true);
     }
-    return curve;
 }
 
-void Plot::clearLines()
+void Plot::setCurves(const std::vector<Curve> &curves)
 {
     clearPlottables();
     clearItems();
     legend->setVisible(false);
+    for (const Curve &curve : curves)
+        add(curve);
+    replot(QCustomPlot::rpQueuedReplot);
 }
 
 } // namespace lantern::app

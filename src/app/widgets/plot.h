@@ -1,10 +1,10 @@
 #pragma once
 
-#include "app/theme.h"
-
-#include <QVector>
+#include "app/widgets/curve.h"
 
 #include <qcustomplot.h>
+
+#include <vector>
 
 namespace lantern::app {
 
@@ -15,18 +15,11 @@ public:
     Plot(const QString &title, const QString &xLabel, const QString &yLabel,
          QWidget *parent = nullptr);
 
-    struct Look {
-        QColor colour = theme::kText;
-        double width = 1.6;
-        Qt::PenStyle style = Qt::SolidLine;
-        bool line = true;
-        bool dots = false;
-    };
-    /// Adds a curve; `name` appears in the legend when given. Points keep their order.
-    QCPCurve *addLine(const QVector<double> &x, const QVector<double> &y, const Look &look,
-                      const QString &name = {});
-    /// Takes everything drawn away again.
-    void clearLines();
+    /// Draws these curves instead of those drawn before, at the next repaint.
+    void setCurves(const std::vector<Curve> &curves);
+
+private:
+    void add(const Curve &curve);
 };
 
 } // namespace lantern::app

@@ -2,6 +2,7 @@
 
 #include "core/base/error.h"
 #include "platform/x11_output.h"
+#include "run/engine/run_engine.h"
 
 #include <nlohmann/json.hpp>
 
@@ -268,8 +269,9 @@ void DemoWorkplace::hangMeter(const std::optional<QPoint> &spot)
         place.eye->hangAt(spot);
 }
 
-void DemoWorkplace::setMeter(const std::string &kind)
+void DemoWorkplace::chooseMeter(const QString &choice)
 {
+    const std::string kind = choice.toStdString();
     if (kind == m_meterKind)
         return;
     m_meterKind = kind;

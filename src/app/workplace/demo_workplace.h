@@ -79,8 +79,11 @@ public:
     [[nodiscard]] const QString &profileFolder() const { return m_profileFolder; }
 
     /// Meter on the bench, "reference" or "colorimeter"; takes effect when a display is chosen.
-    void setMeter(const std::string &kind);
-    [[nodiscard]] const std::string &meterKind() const { return m_meterKind; }
+    void chooseMeter(const QString &kind) override;
+    [[nodiscard]] QString meterChoice() const override
+    {
+        return QString::fromStdString(m_meterKind);
+    }
     void setSpeed(double speed);
     [[nodiscard]] double speed() const { return m_speed; }
     /// The next reading on a display fails in this way.

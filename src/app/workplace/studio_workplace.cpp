@@ -62,7 +62,7 @@ MeterCard StudioWorkplace::meterCard(int) const
     return card;
 }
 
-void StudioWorkplace::setMeterChoice(const QString &choice)
+void StudioWorkplace::chooseMeter(const QString &choice)
 {
     (void)run::meterKindOf(choice);
     m_meterChoice = choice;

@@ -49,9 +49,8 @@ public:
     void enterReading(const XYZ &xyz) override;
 
     /// A choice as makeMeter() takes it; empty: none yet. Takes effect when a display is chosen.
-    [[nodiscard]] QString meterChoice() const { return m_meterChoice; }
-    /// \throws Error BadInput
-    void setMeterChoice(const QString &choice);
+    [[nodiscard]] QString meterChoice() const override { return m_meterChoice; }
+    void chooseMeter(const QString &choice) override;
 
 private:
     desk::Desk m_desk;

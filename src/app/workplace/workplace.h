@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/ready_points.h"
-#include "app/session_state.h"
+#include "app/state/ready_points.h"
+#include "app/state/session_state.h"
 #include "desk/patch_window.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
@@ -28,6 +28,9 @@ public:
     [[nodiscard]] virtual MeterCard meterCard(int display) const = 0;
     /// A meter has been chosen, whether it answers or not.
     [[nodiscard]] virtual bool hasMeter() const { return true; }
+    /// Another meter from now on. \throws Error BadInput when there is no such one
+    virtual void chooseMeter(const QString &choice) = 0;
+    [[nodiscard]] virtual QString meterChoice() const = 0; ///< empty: none chosen
     /// Devices of a display. They live in `engineThread`.
     virtual run::Devices devices(int display, QThread *engineThread) = 0;
     /// The engine's thread is about to end: what lives there is no longer held, so that it ends

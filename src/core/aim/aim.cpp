@@ -139,7 +139,7 @@ Aim matchedByEye(Aim aim, const Chromaticity &white)
     return aim;
 }
 
-std::string remarkOnOldAim(const Json &json)
+Message remarkOnOldAim(const Json &json)
 {
     const auto tone = json.find("tone");
     if (tone == json.end() || !tone->is_object() || tone->value("curve", "") != kCameraCurve)

@@ -56,7 +56,7 @@ Chromaticity nominalChromaticity(const Aim &aim, const Chromaticity &native);
 Aim matchedByEye(Aim aim, const Chromaticity &white);
 
 /// What a person should know of an aim file of an older version; mostly empty.
-std::string remarkOnOldAim(const Json &json);
+Message remarkOnOldAim(const Json &json);
 
 /// One line for people: "D65 · 120 cd/m² · gamma 2.2 · native black".
 std::string aimSummary(const Aim &aim);

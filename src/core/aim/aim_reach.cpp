@@ -67,30 +67,53 @@ DisplayReach::Limit DisplayReach::limit(const Chromaticity &xy) const
     return out;
 }
 
-std::optional<std::string> whyOutOfReach(const Aim &aim, const DisplayReach &reach)
+/// \param most cd/m² that the display reaches, \param out channel that runs out first
+Message tooBright(const Aim &aim, const std::string &most, const std::optional<int> &out)
+{
+    const std::vector<std::string> arguments = {shortNumber(*aim.luminanceCdM2),
+                                                whiteName(aim.white), most};
+    if (!out)
+        return {"the aim asks for %1 cd/m² at %2, the display reaches %3 there. Raise its "
+                "brightness, or aim at %3 cd/m² or less, or at a white nearer to its own.",
+                arguments};
+    switch (*out) {
+    case 0:
+        return {"the aim asks for %1 cd/m² at %2, the display reaches %3 there because no red is "
+                "left. Raise its brightness, or aim at %3 cd/m² or less, or at a white nearer to "
+                "its own.",
+                arguments};
+    case 1:
+        return {"the aim asks for %1 cd/m² at %2, the display reaches %3 there because no green is "
+                "left. Raise its brightness, or aim at %3 cd/m² or less, or at a white nearer to "
+                "its own.",
+                arguments};
+    default:
+        return {"the aim asks for %1 cd/m² at %2, the display reaches %3 there because no blue is "
+                "left. Raise its brightness, or aim at %3 cd/m² or less, or at a white nearer to "
+                "its own.",
+                arguments};
+    }
+}
+
+std::optional<Message> whyOutOfReach(const Aim &aim, const DisplayReach &reach)
 {
     const Chromaticity xy = aimChromaticity(aim, chromaticity(reach.white));
     const DisplayReach::Limit limit = reach.limit(xy);
     if (limit.luminance <= 0)
-        return "the aimed white (x " + fixedNumber(xy.x, 4) + ", y " + fixedNumber(xy.y, 4) +
-               ") lies outside what its primaries can mix. Choose a white nearer to its own.";
+        return Message{"the aimed white (x %1, y %2) lies outside what its primaries can mix. "
+                       "Choose a white nearer to its own.",
+                       {fixedNumber(xy.x, 4), fixedNumber(xy.y, 4)}};
     if (aim.luminanceCdM2 && !reach.brightnessCanRise &&
         *aim.luminanceCdM2 > limit.luminance * (1 + kShortfallAllowed)) {
-        constexpr std::array names = {"red", "green", "blue"};
         const std::string most = fixedNumber(std::floor(limit.luminance * 10) / 10, 1);
-        return "the aim asks for " + shortNumber(*aim.luminanceCdM2) + " cd/m² at " +
-               whiteName(aim.white) + ", the display reaches " + most + " there" +
-               (limit.channel ? std::string(" because no ") + names[*limit.channel] + " is left"
-                              : std::string()) +
-               ". Raise its brightness, or aim at " + most +
-               " cd/m² or less, or at a white nearer to its own.";
+        return tooBright(aim, most, limit.channel);
     }
     if (aim.contrastRatio && reach.black.Y > 0) {
         const double own = reach.white.Y / reach.black.Y;
         if (*aim.contrastRatio > own * (1 + kShortfallAllowed))
-            return "the display's own contrast was read as " + fixedNumber(own, 0) +
-                   ":1; a limit can only lower it. Ask for " + fixedNumber(own, 0) +
-                   ":1 or less, or leave black as native.";
+            return Message{"the display's own contrast was read as %1:1; a limit can only lower "
+                           "it. Ask for %1:1 or less, or leave black as native.",
+                           {fixedNumber(own, 0)}};
     }
     if (aim.primaries) {
         PrimarySet own;
@@ -98,9 +121,9 @@ std::optional<std::string> whyOutOfReach(const Aim &aim, const DisplayReach &rea
             own[static_cast<size_t>(c)] = chromaticity(toXyz(reach.primaries.col(c)));
         const double covered = gamutCoverage(own, *aim.primaries);
         if (covered < kGamutReached)
-            return "the aimed primaries span a gamut of which this panel covers " +
-                   fixedNumber(100 * covered, 0) +
-                   " %. Choose a smaller one, or leave the primaries as native.";
+            return Message{"the aimed primaries span a gamut of which this panel covers %1 %. "
+                           "Choose a smaller one, or leave the primaries as native.",
+                           {fixedNumber(100 * covered, 0)}};
     }
     return std::nullopt;
 }

@@ -30,6 +30,6 @@ struct DisplayReach {
 
 /// Why a display cannot do what an aim asks, with what it could do; empty when nothing speaks
 /// against it. Luminances are only judged where no control can raise them.
-std::optional<std::string> whyOutOfReach(const Aim &aim, const DisplayReach &reach);
+std::optional<Message> whyOutOfReach(const Aim &aim, const DisplayReach &reach);
 
 } // namespace lantern

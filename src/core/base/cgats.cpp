@@ -127,7 +127,7 @@ public:
     }
 
 private:
-    [[noreturn]] void fail(int line, const std::string &problem) const
+    [[noreturn]] void fail(int line, const Message &problem) const
     {
         throw Error(ErrorKind::BadInput, m_source + ", line " + std::to_string(line), problem,
                     "A CGATS file (ISO 28178) is expected.");
@@ -136,7 +136,7 @@ private:
     void readKeyword(const Token &token)
     {
         if (!token.firstOnLine)
-            fail(token.line, "unexpected text \"" + token.text.substr(0, 40) + "\"");
+            fail(token.line, {"unexpected text \"%1\"", {token.text.substr(0, 40)}});
         std::string value;
         while (!m_tokens.atEnd() && !m_tokens.atLineStart()) {
             const Token part = m_tokens.next();
@@ -157,8 +157,8 @@ private:
         const auto number = parseNumber(value);
         if (!number || *number < 0 || *number > kMaxCells ||
             *number != static_cast<double>(static_cast<size_t>(*number)))
-            fail(token.line, token.text + " is \"" + value.substr(0, 40) +
-                                 "\"; a whole number up to 2 million is expected");
+            fail(token.line, {"%1 is \"%2\"; a whole number up to 2 million is expected",
+                              {token.text, value.substr(0, 40)}});
         return static_cast<size_t>(*number);
     }
 
@@ -173,7 +173,7 @@ private:
             if (token.text == "BEGIN_DATA")
                 break;
             if (!seen.insert(token.text).second)
-                fail(token.line, "the field " + token.text + " stands twice in the data format");
+                fail(token.line, {"the field %1 stands twice in the data format", {token.text}});
             m_table.fields.push_back(token.text);
         }
         fail(beginLine, "BEGIN_DATA_FORMAT has no END_DATA_FORMAT; the file seems cut off");
@@ -184,13 +184,15 @@ private:
         if (m_table.fields.empty())
             fail(beginLine, "there is no data format before BEGIN_DATA");
         if (m_fieldCount && *m_fieldCount != m_table.fields.size())
-            fail(beginLine, "NUMBER_OF_FIELDS says " + std::to_string(*m_fieldCount) +
-                                ", the data format names " + std::to_string(m_table.fields.size()));
+            fail(beginLine,
+                 {"NUMBER_OF_FIELDS says %1, the data format names %2",
+                  {std::to_string(*m_fieldCount), std::to_string(m_table.fields.size())}});
         std::vector<CgatsCell> cells;
         while (true) {
             if (m_tokens.atEnd())
-                fail(m_tokens.line(), "the data have no END_DATA; the file seems cut off after " +
-                                          std::to_string(m_table.rows.size()) + " rows");
+                fail(m_tokens.line(),
+                     {"the data have no END_DATA; the file seems cut off after %1 rows",
+                      {std::to_string(m_table.rows.size())}});
             Token token = m_tokens.next();
             if (!token.quoted && token.text == "END_DATA") {
                 finishData(cells, token.line);
@@ -209,11 +211,12 @@ private:
     void finishData(const std::vector<CgatsCell> &rest, int line) const
     {
         if (!rest.empty())
-            fail(rest.front().line, "a row has " + std::to_string(rest.size()) + " of " +
-                                        std::to_string(m_table.fields.size()) + " values");
+            fail(rest.front().line,
+                 {"a row has %1 of %2 values",
+                  {std::to_string(rest.size()), std::to_string(m_table.fields.size())}});
         if (m_setCount && *m_setCount != m_table.rows.size())
-            fail(line, "NUMBER_OF_SETS says " + std::to_string(*m_setCount) + ", the data have " +
-                           std::to_string(m_table.rows.size()) + " rows");
+            fail(line, {"NUMBER_OF_SETS says %1, the data have %2 rows",
+                        {std::to_string(*m_setCount), std::to_string(m_table.rows.size())}});
         if (m_table.rows.empty())
             fail(line, "the data are empty");
     }
@@ -308,7 +311,7 @@ double cgatsNumber(const CgatsTable &table, size_t row, size_t column, const std
         throw Error(ErrorKind::BadInput,
                     source + ", line " + std::to_string(cell.line) + ", field " +
                         table.fields[column],
-                    "\"" + cell.text.substr(0, 40) + "\" is not a finite number");
+                    {"\"%1\" is not a finite number", {cell.text.substr(0, 40)}});
     return *value;
 }
 

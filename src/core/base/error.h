@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/message.h"
+
 #include <stdexcept>
 #include <string>
 
@@ -22,20 +24,16 @@ public:
     /// \param place   file, line, field or device; may be empty
     /// \param problem what was wrong, without full stop
     /// \param advice  what to do, a full sentence; may be empty
-    Error(ErrorKind kind, std::string place, std::string problem, std::string advice = {})
-        : std::runtime_error((place.empty() ? "" : place + ": ") + problem +
-                             (problem.ends_with('.') ? "" : ".") +
-                             (advice.empty() ? "" : " " + advice)),
-          kind(kind),
-          place(std::move(place)),
-          problem(std::move(problem)),
-          advice(std::move(advice))
-    {}
+    Error(ErrorKind kind, std::string place, Message problem, Message advice = {});
 
     ErrorKind kind;
     std::string place;
-    std::string problem;
-    std::string advice;
+    Message problem;
+    Message advice;
 };
+
+/// The parts of an error as one text. \param problem, advice in any language
+std::string errorText(const std::string &place, const std::string &problem,
+                      const std::string &advice);
 
 } // namespace lantern

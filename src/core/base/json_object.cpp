@@ -37,7 +37,7 @@ void checkDepth(const std::string &text, const std::string &source)
             quoted = true;
         else if ((c == '{' || c == '[') && ++depth > kMaxDepth)
             throw Error(ErrorKind::BadInput, source + ", " + lineAndColumn(text, i),
-                        "nested deeper than " + std::to_string(kMaxDepth) + " levels");
+                        {"nested deeper than %1 levels", {std::to_string(kMaxDepth)}});
         else if (c == '}' || c == ']')
             --depth;
     }
@@ -62,15 +62,16 @@ Json parseJson(const std::string &text, const std::string &source)
             else if (event == Json::parse_event_t::key &&
                      !keys.back().insert(value.get<std::string>()).second)
                 throw Error(ErrorKind::BadInput, source,
-                            "the key \"" + value.get<std::string>() + "\" is there twice");
+                            {"the key \"%1\" is there twice", {value.get<std::string>()}});
             return true;
         });
     } catch (const Json::parse_error &e) {
         throw Error(ErrorKind::BadInput, source + ", " + lineAndColumn(text, e.byte),
-                    e.byte > text.size() ? "the JSON text ends too early" : "not valid JSON",
+                    e.byte > text.size() ? Message("the JSON text ends too early")
+                                         : Message("not valid JSON"),
                     "NaN, comments and trailing commas are not allowed in JSON.");
     } catch (const Json::exception &e) { // numbers out of range
-        throw Error(ErrorKind::BadInput, source, std::string("not usable JSON: ") + e.what());
+        throw Error(ErrorKind::BadInput, source, {"not usable JSON: %1", {e.what()}});
     }
 }
 
@@ -87,8 +88,7 @@ std::string JsonObject::where(const std::string &key) const
     return m_source + ", key \"" + (m_path.empty() ? "" : m_path + ".") + key + "\"";
 }
 
-void JsonObject::fail(const std::string &key, const std::string &problem,
-                      const std::string &advice) const
+void JsonObject::fail(const std::string &key, const Message &problem, const Message &advice) const
 {
     throw Error(ErrorKind::BadInput, where(key), problem, advice);
 }
@@ -106,13 +106,13 @@ double JsonObject::checkedNumber(const Json &value, const std::string &key, doub
                                  double max) const
 {
     if (!value.is_number())
-        fail(key, "is " + value.dump().substr(0, 60) + "; a number is expected");
+        fail(key, {"is %1; a number is expected", {value.dump().substr(0, 60)}});
     const double v = value.get<double>();
     if (!std::isfinite(v) || v < min || v > max) {
         const std::string range = std::isinf(max)
                                       ? "at least " + shortNumber(min)
                                       : "within " + shortNumber(min) + " to " + shortNumber(max);
-        fail(key, "is " + shortNumber(v) + "; it must be " + range);
+        fail(key, {"is %1; it must be %2", {shortNumber(v), range}});
     }
     return v;
 }
@@ -131,7 +131,7 @@ int JsonObject::integer(const std::string &key, int min, int max)
 {
     const double v = number(key, min, max);
     if (v != std::floor(v))
-        fail(key, "is " + shortNumber(v) + "; a whole number is expected");
+        fail(key, {"is %1; a whole number is expected", {shortNumber(v)}});
     return static_cast<int>(v);
 }
 
@@ -158,7 +158,7 @@ std::string JsonObject::oneOf(const std::string &key, const std::vector<std::str
         std::string list;
         for (const auto &a : allowed)
             list += (list.empty() ? "" : ", ") + a;
-        fail(key, "is \"" + v.substr(0, 60) + "\"; it must be one of: " + list);
+        fail(key, {"is \"%1\"; it must be one of: %2", {v.substr(0, 60), list}});
     }
     return v;
 }
@@ -168,7 +168,7 @@ std::vector<double> JsonObject::numbers(const std::string &key, size_t count, do
 {
     const Json &v = raw(key);
     if (!v.is_array() || v.size() != count)
-        fail(key, "must be a list of " + std::to_string(count) + " numbers");
+        fail(key, {"must be a list of %1 numbers", {std::to_string(count)}});
     std::vector<double> out;
     for (size_t i = 0; i < count; ++i)
         out.push_back(checkedNumber(v[i], key + "[" + std::to_string(i) + "]", min, max));
@@ -183,10 +183,10 @@ JsonObject JsonObject::object(const std::string &key)
 void JsonObject::expectFormat(const std::string &format, int version)
 {
     if (string("format") != format)
-        fail("format", "is \"" + string("format").substr(0, 60) + "\", not \"" + format + "\"",
+        fail("format", {"is \"%1\", not \"%2\"", {string("format").substr(0, 60), format}},
              "Is this the right kind of file?");
     if (integer("version", 0, 1000000) != version)
-        fail("version", "is not " + std::to_string(version),
+        fail("version", {"is not %1", {std::to_string(version)}},
              "The file was written for another version of Bold Lantern.");
 }
 

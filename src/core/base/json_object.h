@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/message.h"
+
 #include <nlohmann/json_fwd.hpp>
 
 #include <set>
@@ -40,8 +42,8 @@ public:
     /// To be called last: \throws Error when a key is left that was never read.
     void finish() const;
 
-    [[noreturn]] void fail(const std::string &key, const std::string &problem,
-                           const std::string &advice = {}) const;
+    [[noreturn]] void fail(const std::string &key, const Message &problem,
+                           const Message &advice = {}) const;
     [[nodiscard]] std::string where(const std::string &key) const;
 
 private:

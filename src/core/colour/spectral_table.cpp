@@ -42,8 +42,8 @@ std::vector<std::string> cells(const std::string &line, char separator)
     return out;
 }
 
-[[noreturn]] void refuse(const std::string &place, const std::string &problem,
-                         const std::string &advice = {})
+[[noreturn]] void refuse(const std::string &place, const Message &problem,
+                         const Message &advice = {})
 {
     throw Error(ErrorKind::BadInput, place, problem, advice);
 }
@@ -52,7 +52,7 @@ double number(const std::string &text, const std::string &place)
 {
     const auto value = parseNumber(text);
     if (!value)
-        refuse(place, "\"" + text.substr(0, 40) + "\" is not a finite number");
+        refuse(place, {"\"%1\" is not a finite number", {text.substr(0, 40)}});
     return *value;
 }
 
@@ -83,8 +83,9 @@ SpectralTable fromCsv(const std::string &text, const std::string &source)
         }
         const auto values = cells(line, separator);
         if (values.size() != table.curves.size() + 1)
-            refuse(place, std::to_string(values.size()) + " values for " +
-                              std::to_string(table.curves.size() + 1) + " columns");
+            refuse(place,
+                   {"%1 values for %2 columns",
+                    {std::to_string(values.size()), std::to_string(table.curves.size() + 1)}});
         table.nm.push_back(number(values[0], place));
         for (size_t i = 1; i < values.size(); ++i)
             table.curves[i - 1].values.push_back(number(values[i], place));
@@ -129,8 +130,8 @@ void check(const SpectralTable &table, const std::string &source)
 {
     if (table.nm.size() < kFewest || table.curves.empty())
         refuse(source,
-               "holds no spectra: " + std::to_string(table.nm.size()) + " wavelengths of " +
-                   std::to_string(table.curves.size()) + " curves",
+               {"holds no spectra: %1 wavelengths of %2 curves",
+                {std::to_string(table.nm.size()), std::to_string(table.curves.size())}},
                "Give at least 10 wavelengths, every 20 nm or closer.");
     if (table.nm.front() < kShortestNm || table.nm.back() > kLongestNm)
         refuse(source, "wavelengths lie within 200 to 1200 nm");
@@ -138,8 +139,8 @@ void check(const SpectralTable &table, const std::string &source)
         const double step = table.nm[i] - table.nm[i - 1];
         if (step <= 0 || step > kWidestStepNm)
             refuse(source,
-                   "after " + shortNumber(table.nm[i - 1]) + " nm comes " +
-                       shortNumber(table.nm[i]) + " nm",
+                   {"after %1 nm comes %2 nm",
+                    {shortNumber(table.nm[i - 1]), shortNumber(table.nm[i])}},
                    "Wavelengths rise in steps of 20 nm or less.");
     }
 }
@@ -155,7 +156,7 @@ const SpectralTable::Curve &SpectralTable::curve(const std::string &name,
             return c;
         known += (known.empty() ? "" : ", ") + c.name;
     }
-    refuse(source, "there is no curve \"" + name + "\"", "It holds: " + known + ".");
+    refuse(source, {"there is no curve \"%1\"", {name}}, {"It holds: %1.", {known}});
 }
 
 bool SpectralTable::has(const std::string &name) const

@@ -22,8 +22,7 @@ std::array<size_t, 3> columns(const CgatsTable &t, const std::array<const char *
     for (int i = 0; i < 3; ++i) {
         const auto column = t.column(names[i]);
         if (!column)
-            throw Error(ErrorKind::BadInput, source,
-                        std::string("the data have no field ") + names[i],
+            throw Error(ErrorKind::BadInput, source, {"the data have no field %1", {names[i]}},
                         "A print characterisation has CMYK_C .. CMYK_K and LAB_* or XYZ_*.");
         out[i] = *column;
     }

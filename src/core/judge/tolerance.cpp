@@ -101,8 +101,8 @@ const Tolerance &toleranceByName(const std::string &name)
     std::string known;
     for (const Tolerance &t : all)
         known += (known.empty() ? "" : ", ") + t.name;
-    throw Error(ErrorKind::BadInput, "tolerance", "\"" + name + "\" is not known",
-                "Choose one of: " + known + ".");
+    throw Error(ErrorKind::BadInput, "tolerance", {"\"%1\" is not known", {name}},
+                {"Choose one of: %1.", {known}});
 }
 
 } // namespace lantern

@@ -203,8 +203,8 @@ Validation validate(const ValidationRequest &r)
 {
     if (r.aimed.empty() || r.readings.size() < r.aimed.size() + 1)
         throw Error(ErrorKind::BadInput, "validation",
-                    std::to_string(r.readings.size()) + " readings for " +
-                        std::to_string(r.aimed.size()) + " colours and white");
+                    {"%1 readings for %2 colours and white",
+                     {std::to_string(r.readings.size()), std::to_string(r.aimed.size())}});
     const Parts read = parts(r, r.readings);
     Validation v;
     v.referenceName = r.referenceName;

@@ -85,7 +85,7 @@ void checkUsable(const std::vector<Reading> &readings, const std::string &source
 {
     if (readings.size() < 9)
         throw Error(ErrorKind::BadInput, source,
-                    std::to_string(readings.size()) + " readings are too few for a profile",
+                    {"%1 readings are too few for a profile", {std::to_string(readings.size())}},
                     "Measure a chart of at least 24 patches.");
     checkReadings(readings, source);
     const auto greys = std::count_if(readings.begin(), readings.end(), [](const Reading &r) {

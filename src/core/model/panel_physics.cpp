@@ -1,11 +1,11 @@
 #include "core/model/panel_physics.h"
 
 #include "core/base/error.h"
+#include "core/base/least_squares.h"
 #include "core/model/spline.h"
 
 #include <Eigen/Cholesky>
 #include <Eigen/LU>
-#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 
@@ -325,13 +325,11 @@ PanelPhysics straight(const std::vector<PanelObservation> &data, const PhysicsCh
         a(row, 3) = 1;
         b.row(row) = vec(o.pcs).transpose();
     }
-    Eigen::ColPivHouseholderQR<Eigen::MatrixXd> qr(a);
-    qr.setThreshold(1e-6);
-    const Eigen::MatrixXd x = qr.solve(b);
+    const auto [x, rank] = leastSquares(a, b, 1e-6);
     p.primaries = x.topRows(3).transpose();
     if (choice.black)
         p.black = x.row(3).transpose();
-    if (qr.rank() < 4 || std::abs(p.primaries.determinant()) < 1e-6)
+    if (rank < 4 || std::abs(p.primaries.determinant()) < 1e-6)
         throw Error(ErrorKind::BadInput, source,
                     "the readings do not tell red, green and blue apart",
                     "The chart needs patches in which the three differ.");

@@ -1,8 +1,8 @@
 #include "core/model/spline.h"
 
+#include "core/base/least_squares.h"
 #include "core/base/vectorised.h"
 
-#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <thread>
@@ -54,7 +54,7 @@ SmoothField SmoothField::through(const std::function<Vec3(const Vec3 &)> &f, int
         for (int j = 0; j < 4; ++j)
             collocation(i, w.first + j) = w.value[static_cast<size_t>(j)];
     }
-    const Eigen::MatrixXd inverse = collocation.inverse();
+    const Eigen::MatrixXd inverse = inverseOf(collocation);
 
     SmoothField field;
     field.m_intervals = intervals;

@@ -36,7 +36,7 @@ double gammaOfHalfLight(double code)
 {
     if (!(code > 0 && code < 255))
         throw Error(ErrorKind::BadInput, "half light",
-                    shortNumber(code) + " is not between 0 and 255");
+                    {"%1 is not between 0 and 255", {shortNumber(code)}});
     return std::log(0.5) / std::log(code / 255);
 }
 

@@ -48,9 +48,10 @@ private:
 std::vector<DeviceRgb> makeChart(int count)
 {
     if (count < kMinChart || count > kMaxChart)
-        throw Error(ErrorKind::BadInput, "chart",
-                    std::to_string(count) + " patches; a chart has " + std::to_string(kMinChart) +
-                        " to " + std::to_string(kMaxChart));
+        throw Error(
+            ErrorKind::BadInput, "chart",
+            {"%1 patches; a chart has %2 to %3",
+             {std::to_string(count), std::to_string(kMinChart), std::to_string(kMaxChart)}});
     PatchCollector patches(static_cast<size_t>(count));
     for (int i = 7; i >= 0; --i)
         patches.add((i & 4) ? 255 : 0, (i & 2) ? 255 : 0, (i & 1) ? 255 : 0);
@@ -80,8 +81,8 @@ std::vector<DeviceRgb> regularGrid(int levels)
     constexpr int kMost = 22; // 22^3 patches are the last below kMaxChart
     if (levels < 2 || levels > kMost)
         throw Error(ErrorKind::BadInput, "chart",
-                    "a grid of " + std::to_string(levels) + " levels; 2 to " +
-                        std::to_string(kMost) + " are possible");
+                    {"a grid of %1 levels; 2 to %2 are possible",
+                     {std::to_string(levels), std::to_string(kMost)}});
     std::vector<DeviceRgb> out;
     auto value = [&](int i) { return std::round(255.0 * i / (levels - 1)); };
     for (int r = levels - 1; r >= 0; --r)

@@ -57,11 +57,10 @@ PlanStep ChartReader::next() const
 {
     switch (m_state) {
     case State::Asking:
-        return AskPerson{"White was " + fixedNumber(m_lastWhite->Y, 1) + " cd/m² and is now " +
-                         fixedNumber(m_jumped.Y, 1) +
-                         ". The display dims by itself, a night light came on, or the meter "
-                         "slipped. Put it right, then go on: what was read since the last good "
-                         "white is read again."};
+        return AskPerson{{"White was %1 cd/m² and is now %2. The display dims by itself, a night "
+                          "light came on, or the meter slipped. Put it right, then go on: what was "
+                          "read since the last good white is read again.",
+                          {fixedNumber(m_lastWhite->Y, 1), fixedNumber(m_jumped.Y, 1)}}};
     case State::Confirming:
     case State::Returning:
         return ReadPatch{kWhite};

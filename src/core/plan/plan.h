@@ -27,7 +27,7 @@ struct ReadPatch {
 };
 /// Stops until the person has put something right.
 struct AskPerson {
-    std::string message; ///< what is wrong and what to do
+    Message message; ///< what is wrong and what to do
 };
 /// Lets time pass.
 struct Wait {

@@ -1,7 +1,7 @@
 #include "core/plan/warm_up.h"
 
-#include <Eigen/LU>
-#include <Eigen/QR>
+#include "core/base/least_squares.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -52,7 +52,7 @@ Fit fitAt(const std::vector<TimedWhite> &whites, double tau, bool hasSlope)
     const auto n = static_cast<Eigen::Index>(whites.size());
     const int unknowns = hasSlope ? 3 : 2;
     Eigen::MatrixXd a(n, unknowns);
-    Eigen::MatrixX3d b(n, 3);
+    Eigen::MatrixXd b(n, 3);
     const double last = whites.back().minutes;
     for (Eigen::Index i = 0; i < n; ++i) {
         const TimedWhite &w = whites[static_cast<size_t>(i)];
@@ -62,14 +62,14 @@ Fit fitAt(const std::vector<TimedWhite> &whites, double tau, bool hasSlope)
             a(i, 2) = w.minutes - last;
         b.row(i) = vec(w.white).cwiseQuotient(vec(whites.front().white)).transpose();
     }
-    const Eigen::MatrixXd x = a.colPivHouseholderQr().solve(b);
-    const Eigen::MatrixX3d error = b - a * x;
+    const Eigen::MatrixXd x = leastSquares(a, b).x;
+    const Eigen::MatrixXd error = b - a * x;
     Fit fit;
     fit.tau = tau;
     fit.hasSlope = hasSlope;
     fit.last = last;
     fit.residual = error.squaredNorm();
-    fit.spread.topLeftCorner(unknowns, unknowns) = (a.transpose() * a).inverse();
+    fit.spread.topLeftCorner(unknowns, unknowns) = inverseOf(a.transpose() * a);
     for (int k = 0; k < 3; ++k) {
         fit.size[k] = x(1, k) / x(0, k);
         if (hasSlope)

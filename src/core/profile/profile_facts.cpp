@@ -58,7 +58,7 @@ void readTags(const std::vector<uint8_t> &b, const std::string &source, ProfileF
     constexpr uint32_t kMostTags = 1000;
     if (count > kMostTags || 132 + 12ULL * count > b.size())
         throw Error(ErrorKind::BadInput, source,
-                    "the tag table names " + std::to_string(count) + " tags, more than fit");
+                    {"the tag table names %1 tags, more than fit", {std::to_string(count)}});
     for (uint32_t i = 0; i < count; ++i) {
         const size_t at = 132 + 12ULL * i;
         ProfileFacts::Tag tag{signature(b, at), {}, bigEndian(b, at + 4), bigEndian(b, at + 8)};
@@ -120,7 +120,8 @@ ProfileFacts inspectProfile(const std::vector<uint8_t> &icc, const std::string &
     const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
                                                        static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
-        throw Error(ErrorKind::BadInput, source, "the profile is broken: " + context.lastError());
+        throw Error(ErrorKind::BadInput, source,
+                    {"the profile is broken: %1", {context.lastError()}});
     if (const auto *w =
             static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigMediaWhitePointTag)))
         f.mediaWhite = RelXYZ{w->X, w->Y, w->Z};

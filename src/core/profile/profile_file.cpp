@@ -20,7 +20,7 @@ namespace {
 
 constexpr size_t kHeaderBytes = 128;
 
-[[noreturn]] void refuse(const std::string &source, const std::string &problem)
+[[noreturn]] void refuse(const std::string &source, const Message &problem)
 {
     throw Error(ErrorKind::BadInput, source, problem,
                 "An ICC profile of an RGB display is expected.");
@@ -83,9 +83,8 @@ void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
     if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
         refuse(source, "this is no ICC profile");
     if (bigEndian(icc, 0) > icc.size())
-        refuse(source, "the profile is cut off: its header says " +
-                           std::to_string(bigEndian(icc, 0)) + " bytes, the file has " +
-                           std::to_string(icc.size()));
+        refuse(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
+                        {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
 }
 
 ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source)
@@ -105,7 +104,7 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     const LcmsProfile profile(
         cmsOpenProfileFromMemTHR(context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
-        refuse(source, "the profile is broken: " + m_engine->context.lastError());
+        refuse(source, {"the profile is broken: %1", {m_engine->context.lastError()}});
     if (cmsGetColorSpace(profile.get()) != cmsSigRgbData ||
         (accept == Accept::Displays && cmsGetDeviceClass(profile.get()) != cmsSigDisplayClass))
         refuse(source, "the profile is not one of an RGB display");
@@ -128,8 +127,8 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     // Pictures may carry profiles that only work one way, such as a camera's.
     if (!m_engine->toLab ||
         ((!m_engine->toDevice || !m_engine->perceptual) && accept == Accept::Displays))
-        refuse(source, "the profile lacks the tables or curves to convert colours (" +
-                           m_engine->context.lastError() + ")");
+        refuse(source, {"the profile lacks the tables or curves to convert colours (%1)",
+                        {m_engine->context.lastError()}});
 }
 
 ProfileFile::~ProfileFile() = default;

@@ -72,7 +72,7 @@ private:
     {
         if (!cmsWriteTag(m_profile.get(), tag, data))
             throw Error(ErrorKind::Device, "profile",
-                        "Little CMS could not write a tag: " + m_context.lastError());
+                        {"Little CMS could not write a tag: %1", {m_context.lastError()}});
     }
 
     /// A name of the display. Version 2 has 7-bit text and Unicode side by side.
@@ -292,7 +292,7 @@ private:
             m_context.get(), bytes.data(), static_cast<cmsUInt32Number>(bytes.size())));
         if (!dated || !cmsMD5computeID(dated.get()))
             throw Error(ErrorKind::Device, "profile",
-                        "the profile could not be given an ID: " + m_context.lastError());
+                        {"the profile could not be given an ID: %1", {m_context.lastError()}});
         std::array<cmsUInt8Number, 16> id{};
         cmsGetHeaderProfileID(dated.get(), id.data());
         constexpr size_t kIdOffset = 84; // ICC.1:2022, Table 17
@@ -305,11 +305,11 @@ private:
         cmsUInt32Number size = 0;
         if (!cmsSaveProfileToMem(profile, nullptr, &size))
             throw Error(ErrorKind::Device, "profile",
-                        "cannot be put together: " + m_context.lastError());
+                        {"cannot be put together: %1", {m_context.lastError()}});
         std::vector<uint8_t> bytes(size);
         if (!cmsSaveProfileToMem(profile, bytes.data(), &size))
             throw Error(ErrorKind::Device, "profile",
-                        "cannot be put together: " + m_context.lastError());
+                        {"cannot be put together: %1", {m_context.lastError()}});
         return bytes;
     }
 
@@ -328,8 +328,8 @@ BuiltProfile buildProfile(const std::vector<Reading> &readings, const ProfileReq
                     "profiles are written in version 2 (2.4) or 4 (4.4)");
     if (request.grid < kMinGrid || request.grid > kMaxGrid || request.grid % 2 == 0)
         throw Error(ErrorKind::BadInput, "grid of " + std::to_string(request.grid),
-                    "a table has an odd number of points a side, " + std::to_string(kMinGrid) +
-                        " to " + std::to_string(kMaxGrid));
+                    {"a table has an odd number of points a side, %1 to %2",
+                     {std::to_string(kMinGrid), std::to_string(kMaxGrid)}});
     const DisplayModel model = DisplayModel::fit(
         readings, {.stage = DriveStage(request.path), .scatter = request.scatter}, source);
     return {Writer(request).write(model), model.meanResidual()};

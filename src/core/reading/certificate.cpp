@@ -4,7 +4,8 @@
 
 #include <nlohmann/json.hpp>
 
-#include <regex>
+#include <charconv>
+#include <chrono>
 
 namespace lantern {
 
@@ -12,12 +13,33 @@ namespace {
 
 constexpr const char *kFormat = "bold-lantern-certificate";
 
+/// Whether it is a day of the calendar written as 2027-03-31.
+bool isIsoDate(const std::string &text)
+{
+    const auto number = [&](size_t at, size_t length) {
+        unsigned value = 0;
+        const char *end = text.data() + at + length;
+        const auto read = std::from_chars(text.data() + at, end, value);
+        return read.ec == std::errc() && read.ptr == end ? static_cast<int>(value) : -1;
+    };
+    if (text.size() != 10 || text[4] != '-' || text[7] != '-')
+        return false;
+    const int year = number(0, 4);
+    const int month = number(5, 2);
+    const int day = number(8, 2);
+    if (year < 0 || month < 0 || day < 0)
+        return false;
+    return std::chrono::year_month_day(std::chrono::year(year),
+                                       std::chrono::month(static_cast<unsigned>(month)),
+                                       std::chrono::day(static_cast<unsigned>(day)))
+        .ok();
+}
+
 std::string dateFrom(JsonObject &root, const std::string &key)
 {
-    static const std::regex iso("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])");
     std::string date = root.string(key);
-    if (!std::regex_match(date, iso))
-        root.fail(key, "\"" + date + "\" is no date", "Write it as 2027-03-31.");
+    if (!isIsoDate(date))
+        root.fail(key, {"\"%1\" is no date", {date}}, "Write it as 2027-03-31.");
     return date;
 }
 

@@ -18,7 +18,7 @@ namespace {
 
 constexpr size_t kMostColours = 100'000;
 
-[[noreturn]] void refuse(const std::string &place, const std::string &problem)
+[[noreturn]] void refuse(const std::string &place, const Message &problem)
 {
     throw Error(ErrorKind::BadInput, place, problem);
 }
@@ -108,14 +108,13 @@ std::optional<Vec3> childNumbers(const pugi::xml_node &node, const Triple &names
             if (localName(child) == names[i]) {
                 const auto number = parseNumber(child.text().get());
                 if (!number)
-                    refuse(place, std::string("\"") +
-                                      std::string(child.text().get()).substr(0, 40) +
-                                      "\" is not a finite number");
+                    refuse(place, {"\"%1\" is not a finite number",
+                                   {std::string(child.text().get()).substr(0, 40)}});
                 v[i] = *number;
                 found = true;
             }
         if (!found)
-            refuse(place, std::string("lacks the value ") + names[i]);
+            refuse(place, {"lacks the value %1", {names[i]}});
     }
     return v;
 }
@@ -154,7 +153,7 @@ std::vector<ListedColour> fromCxf(const std::string &text, const std::string &so
             text.begin() +
             static_cast<long>(std::min(text.size(), static_cast<size_t>(result.offset)));
         refuse(source + ", line " + std::to_string(1 + std::count(text.begin(), end, '\n')),
-               std::string("not valid XML: ") + result.description());
+               {"not valid XML: %1", {result.description()}});
     }
     // Walked without recursion: files may be nested however deeply.
     std::vector<ListedColour> out;
@@ -258,12 +257,11 @@ std::vector<ListedColour> fromCsv(const std::string &text, const std::string &so
             Vec3 v;
             for (int i = 0; i < 3; ++i) {
                 if (at[i] >= cells.size())
-                    refuse(place, "has " + std::to_string(cells.size()) +
-                                      " cells; the first line has " +
-                                      std::to_string(titles.size()));
+                    refuse(place, {"has %1 cells; the first line has %2",
+                                   {std::to_string(cells.size()), std::to_string(titles.size())}});
                 const auto value = parseNumber(cells[at[i]]);
                 if (!value)
-                    refuse(place, "\"" + cells[at[i]].substr(0, 40) + "\" is not a finite number");
+                    refuse(place, {"\"%1\" is not a finite number", {cells[at[i]].substr(0, 40)}});
                 v[i] = *value;
             }
             return v;

@@ -1,5 +1,6 @@
 #include "core/reading/drift.h"
 
+#include "core/base/least_squares.h"
 #include "core/base/student.h"
 
 #include <algorithm>
@@ -177,7 +178,7 @@ Curve fitCurve(const std::vector<Sample> &samples)
         columns.col(static_cast<long>(t)) = columnOf(offered[taken[t]], samples);
     }
     if (!taken.empty())
-        curve.factors = columns.colPivHouseholderQr().solve(whole);
+        curve.factors = leastSquares(columns, whole).x;
     return curve;
 }
 

@@ -30,7 +30,7 @@ CorrectionKind correctionKindByKey(const std::string &key)
     for (const auto &[value, name] : kCorrectionKinds)
         if (key == name)
             return value;
-    throw Error(ErrorKind::BadInput, "correction", "\"" + key + "\" is no kind of correction");
+    throw Error(ErrorKind::BadInput, "correction", {"\"%1\" is no kind of correction", {key}});
 }
 
 LightUncertainty correctionMismatch(CorrectionKind kind, const std::string &technology)

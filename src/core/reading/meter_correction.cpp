@@ -48,13 +48,12 @@ FourColours fourColours(const std::vector<Reading> &readings, const std::string 
                 ++n;
             }
         if (n == 0)
-            throw Error(ErrorKind::BadInput, source,
-                        std::string("no reading of ") + wanted[k].second,
+            throw Error(ErrorKind::BadInput, source, {"no reading of %1", {wanted[k].second}},
                         "A correction is made from red, green, blue and white at full drive.");
         out.col(k) /= n;
         if (!(out.col(k).sum() > 0) || !out.col(k).allFinite())
             throw Error(ErrorKind::BadInput, source,
-                        std::string(wanted[k].second) + " was read as having no light");
+                        {"%1 was read as having no light", {wanted[k].second}});
     }
     return out;
 }
@@ -130,9 +129,9 @@ Mat3 correctionFromSpectra(const SpectralTable &sensitivities, const std::string
     constexpr double kFarOff = 3; // no meter that is meant to read cd/m² is off by so much
     if (const double ratio = read(1, 3) / truth(1, 3); !(ratio > 1 / kFarOff && ratio < kFarOff))
         throw Error(ErrorKind::BadInput, meterSource,
-                    "the sensitivities are on another scale than the CIE functions: white would be "
-                    "read as " +
-                        shortNumber(ratio) + " times its luminance",
+                    {"the sensitivities are on another scale than the CIE functions: white would "
+                     "be read as %1 times its luminance",
+                     {shortNumber(ratio)}},
                     "Scale them so that a perfect meter's Y has its peak at 1.");
     return checkedMatrix(read, meterSource, truth, panelSource);
 }

@@ -23,36 +23,38 @@ constexpr std::array<std::pair<MeterFault, const char *>, 10> kNames = {
 
 } // namespace
 
-std::string meterFaultText(MeterFault fault, const std::string &meter)
+Message meterFaultText(MeterFault fault, const std::string &meter)
 {
     switch (fault) {
     case MeterFault::None:
-        return {};
+        break;
     case MeterFault::Unplugged:
-        return meter + " does not answer: it is unplugged. Plug it in again, check that it still "
-                       "hangs on the patch, then go on.";
+        return {"%1 does not answer: it is unplugged. Plug it in again, check that it still hangs "
+                "on the patch, then go on.",
+                {meter}};
     case MeterFault::TimedOut:
-        return meter + " took too long over a reading. Check its cable, then go on.";
+        return {"%1 took too long over a reading. Check its cable, then go on.", {meter}};
     case MeterFault::Saturated:
-        return meter +
-               " saw more light than it can measure. Lower the display's brightness or keep "
-               "lamps away from the screen, then go on.";
+        return {"%1 saw more light than it can measure. Lower the display's brightness or keep "
+                "lamps away from the screen, then go on.",
+                {meter}};
     case MeterFault::Garbage:
-        return meter +
-               " sent numbers that are no colour. Unplug it and plug it in again, then go on.";
+        return {"%1 sent numbers that are no colour. Unplug it and plug it in again, then go on.",
+                {meter}};
     case MeterFault::OffPatch:
-        return meter + " does not see the patch. Put it back on the patch, then go on.";
+        return {"%1 does not see the patch. Put it back on the patch, then go on.", {meter}};
     case MeterFault::WantsZeroing:
-        return meter +
-               " wants to be zeroed. Cover its opening or lay it on a dark flat place, then "
-               "go on.";
+        return {"%1 wants to be zeroed. Cover its opening or lay it on a dark flat place, then go "
+                "on.",
+                {meter}};
     case MeterFault::DriverDied:
-        return "The driver of " + meter + " has stopped. Go on to start it again.";
+        return {"The driver of %1 has stopped. Go on to start it again.", {meter}};
     case MeterFault::CannotDo:
-        return meter + " cannot do this. Use another meter, or enter the numbers by hand.";
+        return {"%1 cannot do this. Use another meter, or enter the numbers by hand.", {meter}};
     case MeterFault::Stuck:
-        return meter + " gives the same numbers for different colours. Unplug it and plug it in "
-                       "again, check that it hangs on the patch, then go on.";
+        return {"%1 gives the same numbers for different colours. Unplug it and plug it in again, "
+                "check that it hangs on the patch, then go on.",
+                {meter}};
     }
     return {};
 }
@@ -73,8 +75,8 @@ MeterFault meterFaultByName(const std::string &name)
             return value;
         known += (known.empty() ? "" : ", ") + std::string(text);
     }
-    throw Error(ErrorKind::BadInput, "meter fault", "\"" + name + "\" is not known",
-                "Choose one of: " + known + ".");
+    throw Error(ErrorKind::BadInput, "meter fault", {"\"%1\" is not known", {name}},
+                {"Choose one of: %1.", {known}});
 }
 
 } // namespace lantern

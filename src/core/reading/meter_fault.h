@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/message.h"
+
 #include <string>
 
 namespace lantern {
@@ -18,8 +20,8 @@ enum class MeterFault {
     Stuck,    ///< the same numbers for different colours
 };
 
-/// What was wrong and what to do, one or two sentences in English.
-std::string meterFaultText(MeterFault fault, const std::string &meterName);
+/// What was wrong and what to do, one or two sentences.
+Message meterFaultText(MeterFault fault, const std::string &meterName);
 
 /// File name style of a fault: "unplugged", "timed-out" …; and back. \throws Error BadInput.
 std::string meterFaultName(MeterFault fault);

@@ -72,8 +72,8 @@ void checkReadings(const std::vector<Reading> &readings, const std::string &sour
     const double black = blackOf(readings, source).Y;
     if (white <= black)
         throw Error(ErrorKind::BadInput, source,
-                    "white was read with " + shortNumber(white) + " cd/m², black with " +
-                        shortNumber(black) + ": white is not the brighter one",
+                    {"white was read with %1 cd/m², black with %2: white is not the brighter one",
+                     {shortNumber(white), shortNumber(black)}},
                     "Are the columns in order, and is the display not inverted?");
     constexpr double kBelowNothing = 0.005; // of white; the scatter of usual meters is far less
     constexpr double kUnlike = 0.5;         // of the larger of two readings of one patch
@@ -87,16 +87,16 @@ void checkReadings(const std::vector<Reading> &readings, const std::string &sour
         const Vec3 xyz = vec(r.xyz);
         if (xyz.minCoeff() < -kBelowNothing * white)
             throw Error(ErrorKind::BadInput, source,
-                        nameOf(r.rgb) + " was read as less than no light (" +
-                            shortNumber(xyz.minCoeff()) + " cd/m²)",
+                        {"%1 was read as less than no light (%2 cd/m²)",
+                         {nameOf(r.rgb), shortNumber(xyz.minCoeff())}},
                         "Zero the meter and measure again.");
         const auto [same, first] = byPatch.try_emplace({r.rgb.r, r.rgb.g, r.rgb.b}, xyz);
         const double before = same->second[1];
         const double most = std::max(before, xyz[1]);
         if (!first && most > kDark * white && std::abs(before - xyz[1]) > kUnlike * most)
             throw Error(ErrorKind::BadInput, source,
-                        nameOf(r.rgb) + " was read with " + shortNumber(before) + " and with " +
-                            shortNumber(xyz[1]) + " cd/m²",
+                        {"%1 was read with %2 and with %3 cd/m²",
+                         {nameOf(r.rgb), shortNumber(before), shortNumber(xyz[1])}},
                         "One of the two is wrong: take it out, or measure the patch again.");
         if (xyz[1] > kDark * white)
             byLight[{xyz[0], xyz[1], xyz[2]}].push_back(&r);
@@ -117,11 +117,11 @@ void checkReadings(const std::vector<Reading> &readings, const std::string &sour
         }
         constexpr double kQuiteDifferent = 64; // code values
         if (patches.size() >= kStuck && furthest >= kQuiteDifferent)
-            throw Error(ErrorKind::BadInput, source,
-                        std::to_string(patches.size()) + " different patches, " +
-                            nameOf(alike.front()->rgb) + " and " + nameOf(other) +
-                            " among them, were read with the very same numbers",
-                        "The meter was stuck: unplug it, plug it in again, and measure anew.");
+            throw Error(
+                ErrorKind::BadInput, source,
+                {"%1 different patches, %2 and %3 among them, were read with the very same numbers",
+                 {std::to_string(patches.size()), nameOf(alike.front()->rgb), nameOf(other)}},
+                "The meter was stuck: unplug it, plug it in again, and measure anew.");
     }
 }
 

@@ -29,15 +29,15 @@ std::array<std::vector<double>, 3> channelTable(const CgatsTable &t,
         const auto column = t.column(fields[c]);
         if (!column || t.rows.size() != rows)
             throw Error(ErrorKind::BadInput, source,
-                        std::string("the table of ") + fields[0] + " must have " +
-                            std::to_string(rows) + " rows and all three channels");
+                        {"the table of %1 must have %2 rows and all three channels",
+                         {fields[0], std::to_string(rows)}});
         for (size_t row = 0; row < rows; ++row) {
             const double v = cgatsNumber(t, row, *column, source);
             if (v < 0 || v > top)
                 throw Error(ErrorKind::BadInput,
                             source + ", line " + std::to_string(t.rows[row][*column].line) +
                                 ", field " + fields[c],
-                            shortNumber(v) + " is outside 0 to " + shortNumber(top));
+                            {"%1 is outside 0 to %2", {shortNumber(v), shortNumber(top)}});
             out[c].push_back(v);
         }
     }
@@ -50,8 +50,8 @@ double keywordNumber(const CgatsTable &t, const char *key, double low, double hi
     const auto value = parseNumber(t.keywords.at(key));
     if (!value || *value < low || *value > high)
         throw Error(ErrorKind::BadInput, source + ", keyword " + key,
-                    "\"" + t.keywords.at(key).substr(0, 40) + "\"; " + shortNumber(low) + " to " +
-                        shortNumber(high) + " is expected");
+                    {"\"%1\"; %2 to %3 is expected",
+                     {t.keywords.at(key).substr(0, 40), shortNumber(low), shortNumber(high)}});
     return *value;
 }
 
@@ -104,8 +104,7 @@ ReadingSet readingsFromCgats(const std::string &text, const std::string &source)
     for (size_t i = 0; i < kFields.size(); ++i) {
         const auto column = table.column(kFields[i]);
         if (!column)
-            throw Error(ErrorKind::BadInput, source,
-                        std::string("the data have no field ") + kFields[i],
+            throw Error(ErrorKind::BadInput, source, {"the data have no field %1", {kFields[i]}},
                         "Readings need RGB_R RGB_G RGB_B (0..255) and XYZ_X XYZ_Y XYZ_Z (cd/m²).");
         columns[i] = *column;
     }
@@ -122,12 +121,12 @@ ReadingSet readingsFromCgats(const std::string &text, const std::string &source)
                 throw Error(ErrorKind::BadInput,
                             source + ", line " + std::to_string(table.rows[row][columns[i]].line) +
                                 ", field " + kFields[i],
-                            shortNumber(v[i]) + " is outside 0 to 255");
+                            {"%1 is outside 0 to 255", {shortNumber(v[i])}});
             if (i >= 3 && (v[i] < -100 || v[i] > 100000))
                 throw Error(ErrorKind::BadInput,
                             source + ", line " + std::to_string(table.rows[row][columns[i]].line) +
                                 ", field " + kFields[i],
-                            shortNumber(v[i]) + " cd/m² cannot be the light of a display");
+                            {"%1 cd/m² cannot be the light of a display", {shortNumber(v[i])}});
         }
         const double seconds = time ? cgatsNumber(table, row, *time, source) : 0;
         set.readings.push_back(

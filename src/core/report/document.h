@@ -68,8 +68,10 @@ struct Block;
 
 /// A part under its name; without a key it is for people only.
 struct Section {
-    std::string key = {};
-    std::vector<Block> blocks = {};
+    explicit Section(std::string name = {});
+
+    std::string key;
+    std::vector<Block> blocks;
 
     template <class B> void add(B block);
 };
@@ -77,6 +79,8 @@ struct Section {
 struct Block : std::variant<Entry, Prose, Heading, Table, Section> {
     using variant::variant;
 };
+
+inline Section::Section(std::string name) : key(std::move(name)) {}
 
 template <class B> void Section::add(B block)
 {

@@ -47,12 +47,12 @@ std::string Edid::identity() const
 
 Edid edidFromBytes(std::span<const uint8_t> b, const std::string &source)
 {
-    const auto bad = [&](const std::string &problem) {
+    const auto bad = [&](const Message &problem) {
         return Error(ErrorKind::BadInput, source, problem,
                      "The display's name and size have to be entered by hand.");
     };
     if (b.size() < kBlock)
-        throw bad("an EDID has 128 bytes, here are " + std::to_string(b.size()));
+        throw bad({"an EDID has 128 bytes, here are %1", {std::to_string(b.size())}});
     if (!std::equal(kHeader.begin(), kHeader.end(), b.begin()))
         throw bad("does not begin as an EDID does");
     if (std::accumulate(b.begin(), b.begin() + kBlock, 0U) % 256 != 0)

@@ -55,13 +55,15 @@ TechnologyGuess guessTechnology(const Edid &edid)
     if (share < 0.2)
         return {"led-phosphor", "It does not tell its primaries; most displays are of this kind."};
     if (share > kWideShare)
-        return {"led-wide", "Its primaries span " + percent +
-                                " % of sRGB's area, more than plain white LEDs can."};
+        return {
+            "led-wide",
+            {"Its primaries span %1 % of sRGB's area, more than plain white LEDs can.", {percent}}};
     if (edid.year > 1990 && edid.year <= kLastLampYear)
-        return {"ccfl", "It was made in " + std::to_string(edid.year) +
-                            ", when fluorescent lamps were the rule."};
+        return {"ccfl",
+                {"It was made in %1, when fluorescent lamps were the rule.",
+                 {std::to_string(edid.year)}}};
     return {"led-phosphor",
-            "Its primaries span " + percent + " % of sRGB's area, as white LEDs do."};
+            {"Its primaries span %1 % of sRGB's area, as white LEDs do.", {percent}}};
 }
 
 } // namespace lantern

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/message.h"
 #include "core/signal/edid.h"
 
 #include <string>
@@ -19,7 +20,7 @@ bool equalMayLookDifferent(const std::string &technology);
 /// A display technology and why it is thought to be this one.
 struct TechnologyGuess {
     std::string technology; ///< one of technologies()
-    std::string reason;     ///< a sentence in English
+    Message reason;         ///< a sentence
 };
 
 /// Judged by name, age and primaries; a guess, for a person to change.

@@ -49,7 +49,7 @@ void AimShelf::remove(const QString &name) const
     QFile file(path(name));
     if (file.exists() && !file.remove())
         throw Error(ErrorKind::Device, file.fileName().toStdString(),
-                    "cannot be removed: " + file.errorString().toStdString());
+                    {"cannot be removed: %1", {file.errorString().toStdString()}});
 }
 
 } // namespace lantern::run

@@ -2,7 +2,7 @@
 
 namespace lantern::run {
 
-void cannotRecall(const std::string &where, const std::string &problem)
+void cannotRecall(const std::string &where, const Message &problem)
 {
     throw Error(ErrorKind::BadInput, where, problem,
                 "The rest of the logbook is not touched by this.");

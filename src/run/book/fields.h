@@ -39,7 +39,7 @@ class FieldReader;
 template <class T> Json kept(const T &value);
 template <class T> void recall(const Json &json, T &value, const std::string &where);
 
-[[noreturn]] void cannotRecall(const std::string &where, const std::string &problem);
+[[noreturn]] void cannotRecall(const std::string &where, const Message &problem);
 
 class FieldWriter {
 public:
@@ -64,7 +64,7 @@ public:
     {
         const auto it = m_json.find(key);
         if (it == m_json.end())
-            cannotRecall(m_where, std::string("has no \"") + key + "\"");
+            cannotRecall(m_where, {"has no \"%1\"", {key}});
         ++m_used;
         recall(*it, value, m_where + "." + key);
     }
@@ -191,7 +191,7 @@ template <class T> void recall(const Json &json, T &value, const std::string &wh
             recall(one, value.emplace_back(), where);
     } else if constexpr (detail::IsArray<T>::value) {
         if (!json.is_array() || json.size() != value.size())
-            cannotRecall(where, "is no list of " + std::to_string(value.size()));
+            cannotRecall(where, {"is no list of %1", {std::to_string(value.size())}});
         for (size_t i = 0; i < value.size(); ++i)
             recall(json[i], value[i], where);
     } else if constexpr (std::is_same_v<T, Reading>) {
@@ -202,7 +202,7 @@ template <class T> void recall(const Json &json, T &value, const std::string &wh
         size_t count = 0;
         detail::eachNumber(value, [&](double &) { ++count; });
         if (!json.is_array() || json.size() != count)
-            cannotRecall(where, "is no list of " + std::to_string(count) + " numbers");
+            cannotRecall(where, {"is no list of %1 numbers", {std::to_string(count)}});
         size_t i = 0;
         detail::eachNumber(value, [&](double &v) { recall(json[i++], v, where); });
     } else {

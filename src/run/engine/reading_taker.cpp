@@ -1,5 +1,7 @@
 #include "run/engine/reading_taker.h"
 
+#include "run/book/in_words.h"
+
 #include <algorithm>
 #include <ctime>
 #include <utility>
@@ -224,7 +226,7 @@ void ReadingTaker::onTimeout()
 void ReadingTaker::fail(MeterFault fault, const QString &detail)
 {
     end();
-    QString message = QString::fromStdString(meterFaultText(fault, m_meter->name().toStdString()));
+    QString message = inWords(meterFaultText(fault, m_meter->name().toStdString()));
     if (!detail.isEmpty())
         message += tr(" (It said: %1)").arg(detail);
     emit failed(message, fault);

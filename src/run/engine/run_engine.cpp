@@ -1,6 +1,6 @@
 #include "run/engine/run_engine.h"
 
-#include "core/base/error.h"
+#include "run/book/in_words.h"
 #include "run/logbook/load_results.h"
 
 #include <QDateTime>
@@ -90,7 +90,7 @@ void RunEngine::resumeRun(qint64 run)
         RunResults results = loadResults(logbook(), run);
         if (!results.problem.isEmpty())
             throw Error(ErrorKind::BadInput, "this run",
-                        "cannot be taken up again: " + results.problem.toStdString(),
+                        {"cannot be taken up again: %1", {results.problem.toStdString()}},
                         "Start a new one.");
         m_run.results = std::move(results);
         m_run.status.run = run;
@@ -184,7 +184,7 @@ void RunEngine::startStage()
         try {
             m_run.work = entry.begin(m_run.results);
         } catch (const Error &e) { // what the stages before it brought is not enough for it
-            block(QString::fromUtf8(e.what()));
+            block(inWords(e));
             return;
         }
         if (!knewAims && !m_run.results.aimed.empty())
@@ -371,7 +371,7 @@ void RunEngine::step()
                 return;
             }
             if (const auto *ask = std::get_if<AskPerson>(&next)) {
-                fault(QString::fromStdString(ask->message));
+                fault(inWords(ask->message));
                 m_run.asking = true;
                 return;
             }
@@ -409,7 +409,7 @@ void RunEngine::make()
     } catch (const Error &e) {
         if (e.kind == ErrorKind::Device)
             throw;
-        block(QString::fromUtf8(e.what())); // no repetition will make these readings usable
+        block(inWords(e)); // no repetition will make these readings usable
         return;
     }
     if (m_devices.lut)

@@ -1,10 +1,11 @@
 #pragma once
 
-#include "core/base/error.h"
 #include "core/plan/time_left.h"
+#include "run/book/in_words.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/reading_taker.h"
+#include "run/engine/run_status.h"
 #include "run/logbook/logbook.h"
 #include "run/stages/stage_registry.h"
 
@@ -15,31 +16,6 @@
 #include <optional>
 
 namespace lantern::run {
-
-/// What the engine is doing within a stage.
-enum class Activity {
-    Idle,    ///< no run
-    Waiting, ///< for proceed(), before `stage`
-    Working,
-    Paused,  ///< by the person
-    Faulted, ///< by a fault; message says what to do, resume() tries the same patch again
-    Blocked, ///< the display cannot do what the aim asks, or the like: resuming cannot help
-    Finished,
-};
-
-/// State of the engine, a plain value.
-struct RunStatus {
-    qint64 run = 0;
-    Stage stage = Stage::Ready;
-    Activity activity = Activity::Idle;
-    QString message;                     ///< of a fault
-    MeterFault fault = MeterFault::None; ///< what the meter said, if it was the meter
-    int readingsDone = 0;                ///< in this stage
-    int readingsLeft = 0;
-    double secondsLeft = 0;         ///< estimate for this stage
-    QString note;                   ///< what the person should know of this stage; may be empty
-    std::optional<DeviceRgb> patch; ///< being read
-};
 
 /// Runs the stages as a state machine driven by events. Lives in a thread of its own, together with
 /// its logbook; the devices' signals and all calls reach it through the event loop.
@@ -182,9 +158,9 @@ template <class F> void RunEngine::guarded(F &&work)
         work();
     } catch (const Error &e) {
         if (m_run.status.run == 0)
-            emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
+            emit failed(inWords(e), static_cast<int>(e.kind));
         else
-            fault(QString::fromUtf8(e.what()));
+            fault(inWords(e));
     }
 }
 

@@ -1,5 +1,6 @@
 // What the engine does with a reading: asks for it, doubts it, keeps it.
 
+#include "run/book/in_words.h"
 #include "run/engine/run_engine.h"
 
 #include <QDateTime>
@@ -108,14 +109,13 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
     const QString meter = m_devices.meter->name();
     if (hasFallenOff(xyz) || seesNothing(xyz)) {
-        fault(QString::fromStdString(meterFaultText(MeterFault::OffPatch, meter.toStdString())),
+        fault(inWords(meterFaultText(MeterFault::OffPatch, meter.toStdString())),
               MeterFault::OffPatch);
         return;
     }
     if (isStuck(xyz)) {
         guarded([&] { takeBack(xyz); });
-        fault(QString::fromStdString(meterFaultText(MeterFault::Stuck, meter.toStdString())),
-              MeterFault::Stuck);
+        fault(inWords(meterFaultText(MeterFault::Stuck, meter.toStdString())), MeterFault::Stuck);
         return;
     }
     guarded([&] {
@@ -157,7 +157,7 @@ void RunEngine::keep(const LoggedReading &logged)
     try {
         m_run.work->accept(logged);
     } catch (const Error &e) { // read and kept, but the aim is out of reach
-        block(QString::fromUtf8(e.what()));
+        block(inWords(e));
         return;
     }
     if (m_run.work->show(m_run.results))

@@ -1,5 +1,6 @@
 // What a person asks of the engine while, before or beside a run.
 
+#include "run/book/in_words.h"
 #include "run/engine/run_engine.h"
 
 namespace lantern::run {
@@ -16,7 +17,7 @@ void RunEngine::installByEye(const RunSetup &setup, const QByteArray &icc, const
                               entry.keep(ByEyeResult{icc, lut, path.toStdString()}));
         emit installedByEye();
     } catch (const Error &e) {
-        emit failed(QString::fromUtf8(e.what()), static_cast<int>(e.kind));
+        emit failed(inWords(e), static_cast<int>(e.kind));
     }
 }
 

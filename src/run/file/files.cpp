@@ -20,7 +20,8 @@ constexpr qint64 kLargestFile = 64LL * 1024 * 1024;
     if (disk.isValid() && disk.bytesAvailable() < bytes)
         throw Error(ErrorKind::Device, path.toStdString(), "cannot be written: the disk is full",
                     "Make room on it, then try again.");
-    throw Error(ErrorKind::Device, path.toStdString(), "cannot be written: " + reason.toStdString(),
+    throw Error(ErrorKind::Device, path.toStdString(),
+                {"cannot be written: %1", {reason.toStdString()}},
                 "Check the folder's permissions and the free space on the disk.");
 }
 
@@ -36,7 +37,7 @@ QByteArray readFile(const QString &path)
         throw Error(ErrorKind::BadInput, where, "is a folder; a file is expected");
     if (!file.open(QIODevice::ReadOnly))
         throw Error(ErrorKind::BadInput, where,
-                    "cannot be read: " + file.errorString().toStdString());
+                    {"cannot be read: %1", {file.errorString().toStdString()}});
     if (file.size() > kLargestFile)
         throw Error(ErrorKind::BadInput, where, "is larger than 64 MB",
                     "No file that this program uses is that large.");

@@ -19,7 +19,8 @@ RunResults loadResults(Logbook &logbook, qint64 run)
                                   ", stage " + stageKey(kept.stage).toStdString();
         try {
             if (!kept.problem.isEmpty())
-                throw Error(ErrorKind::BadInput, where, kept.problem.toStdString());
+                throw Error(ErrorKind::BadInput, where,
+                            Message::verbatim(kept.problem.toStdString()));
             if (kept.version > entry.version)
                 throw Error(ErrorKind::BadInput, where,
                             "was kept by a newer Bold Lantern and cannot be read");

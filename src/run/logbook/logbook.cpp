@@ -53,10 +53,10 @@ void logbookFailed(const QString &path, const QSqlError &error)
     const QString text = error.databaseText().isEmpty() ? error.text() : error.databaseText();
     const bool full = text.contains(QLatin1String("full"));
     throw Error(ErrorKind::Device, path.toStdString(),
-                full ? "the disk is full, a reading could not be kept"
-                     : "the logbook cannot be used: " + text.toStdString(),
-                full ? "Make room on the disk, then go on: everything read before is safe."
-                     : "Check the file's permissions and the disk.");
+                full ? Message("the disk is full, a reading could not be kept")
+                     : Message("the logbook cannot be used: %1", {text.toStdString()}),
+                full ? Message("Make room on the disk, then go on: everything read before is safe.")
+                     : Message("Check the file's permissions and the disk."));
 }
 
 Logbook::Logbook(const QString &path, Access access)
@@ -94,12 +94,12 @@ QString Logbook::lockFileOf(const QString &path)
     return path + QStringLiteral(".lock");
 }
 
-LockedError::LockedError(const std::string &path, const std::string &problem, Holder holder)
+LockedError::LockedError(const std::string &path, const Message &problem, Holder holder)
     : Error(ErrorKind::Device, path, problem,
             holder == Holder::Here
-                ? "Close that program first, or use another logbook."
-                : "If no other program uses this logbook, take it over: the window asks, the "
-                  "command line has --take-over."),
+                ? Message("Close that program first, or use another logbook.")
+                : Message("If no other program uses this logbook, take it over: the window asks, "
+                          "the command line has --take-over.")),
       holder(holder)
 {}
 
@@ -119,17 +119,17 @@ void Logbook::lock()
     const std::string file = lockFileOf(m_path).toStdString();
     if (m_lock->error() == QLockFile::LockFailedError) {
         if (!m_lock->getLockInfo(&pid, &host, &application))
-            throw LockedError(m_path.toStdString(), "its lock " + file + " cannot be understood",
+            throw LockedError(m_path.toStdString(), {"its lock %1 cannot be understood", {file}},
                               LockedError::Holder::Unknown);
         if (host != QSysInfo::machineHostName())
-            throw LockedError(m_path.toStdString(),
-                              "this logbook is in use by " + application.toStdString() +
-                                  ", process " + std::to_string(pid) + ", on the computer " +
-                                  host.toStdString() + ", says its lock " + file,
-                              LockedError::Holder::Elsewhere);
+            throw LockedError(
+                m_path.toStdString(),
+                {"this logbook is in use by %1, process %2, on the computer %3, says its lock %4",
+                 {application.toStdString(), std::to_string(pid), host.toStdString(), file}},
+                LockedError::Holder::Elsewhere);
         throw LockedError(m_path.toStdString(),
-                          "this logbook is in use by " + application.toStdString() + ", process " +
-                              std::to_string(pid),
+                          {"this logbook is in use by %1, process %2",
+                           {application.toStdString(), std::to_string(pid)}},
                           LockedError::Holder::Here);
     }
     throw Error(ErrorKind::Device, m_path.toStdString(), "this logbook cannot be written",
@@ -197,7 +197,7 @@ RunSetup Logbook::setup(qint64 run)
     s.bind(run).run();
     if (!s.next())
         throw Error(ErrorKind::Device, m_path.toStdString(),
-                    "run " + std::to_string(run) + " is not in the logbook");
+                    {"run %1 is not in the logbook", {std::to_string(run)}});
     const std::string where = m_path.toStdString() + ", run " + std::to_string(run);
     return setupFromJson(parseJson(s.text(0).toStdString(), where), where);
 }

@@ -51,7 +51,7 @@ struct LockedError : Error {
         Elsewhere, ///< says a lock of another machine, which may be long gone
         Unknown,   ///< the lock is garbled
     };
-    LockedError(const std::string &path, const std::string &problem, Holder holder);
+    LockedError(const std::string &path, const Message &problem, Holder holder);
     Holder holder;
 };
 

@@ -17,7 +17,7 @@ ReferenceSet referenceOf(const RunResults &results, const ProfileFile &profile)
     if (auto set = referenceByKey(results.setup.reference, profile))
         return *set;
     throw Error(ErrorKind::BadInput, "reference",
-                "\"" + results.setup.reference + "\" is not known");
+                {"\"%1\" is not known", {results.setup.reference}});
 }
 
 } // namespace

@@ -36,6 +36,15 @@ private slots:
         std::setlocale(LC_ALL, "C");
     }
 
+    void messagesAreTextsWithPlaces()
+    {
+        QVERIFY(Message().empty() && Message::verbatim("").empty());
+        const Message m("%2 of %1, 100 %, %3 and %1", {"a %2", "b"});
+        QCOMPARE(m.inEnglish(), std::string("b of a %2, 100 %, %3 and a %2"));
+        QCOMPARE(std::string(m.text()), std::string("%2 of %1, 100 %, %3 and %1"));
+        QCOMPARE(Message::verbatim("50 %1").inEnglish(), std::string("50 %1"));
+    }
+
     void notNumbers()
     {
         for (const char *text : {"", "nan", "inf", "-inf", "1e999", "12x", "0x10", "1,5", " 1"})
@@ -173,7 +182,7 @@ private slots:
                                    MeterFault::Saturated, MeterFault::Garbage, MeterFault::OffPatch,
                                    MeterFault::WantsZeroing, MeterFault::DriverDied}) {
             QCOMPARE(meterFaultByName(meterFaultName(f)), f);
-            QVERIFY(meterFaultText(f, "Reed").find("Reed") != std::string::npos);
+            QVERIFY(meterFaultText(f, "Reed").inEnglish().find("Reed") != std::string::npos);
         }
         VERIFY_ERROR(meterFaultByName("tired"), "unplugged");
     }

@@ -187,7 +187,7 @@ private slots:
         QVERIFY(remarkOnOldAim(json).empty());
         json["tone"] = {{"curve", "rec709"}};
         QVERIFY(aimFromJson(json, "old").tone == ToneCurve(NamedTone::Bt1886));
-        QVERIFY(remarkOnOldAim(json).find("BT.1886") != std::string::npos);
+        QVERIFY(remarkOnOldAim(json).inEnglish().find("BT.1886") != std::string::npos);
     }
 
     void aMatchByEyeMovesTheAim()

@@ -307,7 +307,9 @@ private slots:
             bad[Json::json_pointer(pointer)] = value;
             VERIFY_ERROR(certificateFromJson(bad, "cert"), message);
         };
-        refused("/due", "next year", "no date");
+        for (const char *date : {"next year", "2027-3-31", "2027-02-30", "2027-13-01", "2027-00-10",
+                                 "-027-03-31", "2027-03-3x", "2027-03-311"})
+            refused("/due", date, "no date");
         refused("/due", "2025-01-01", "before the date of issue");
         refused("/lights", Json::object(), "states nothing");
         refused("/lights/plasma", Json::object(), "plasma");

@@ -21,7 +21,7 @@ class ChartReaderTest : public QObject {
             if (std::holds_alternative<Finished>(step))
                 return questions;
             if (const auto *ask = std::get_if<AskPerson>(&step)) {
-                questions.push_back(ask->message);
+                questions.push_back(ask->message.inEnglish());
                 plan.acknowledge();
                 continue;
             }
@@ -161,7 +161,7 @@ private slots:
             if (std::holds_alternative<Finished>(step))
                 break;
             if (const auto *ask = std::get_if<AskPerson>(&step)) {
-                QVERIFY(ask->message.find("dims by itself") != std::string::npos);
+                QVERIFY(ask->message.inEnglish().find("dims by itself") != std::string::npos);
                 ++asked;
                 plan.acknowledge();
                 continue;

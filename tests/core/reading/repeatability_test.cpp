@@ -122,7 +122,7 @@ private:
         for (int i = 0; i < repeats; ++i)
             for (const auto &[level, light, seconds] :
                  {std::tuple(255.0, 120.0, 0.2), std::tuple(0.0, 0.1, 4.0)}) {
-                auto read = [&] {
+                auto read = [&, light = light, seconds = seconds] {
                     return light +
                            normal(random) * std::sqrt((kFloor * kFloor + kShot * light) / seconds);
                 };

@@ -86,7 +86,7 @@ private slots:
         e.blue = kMadeUpColours[2];
         const TechnologyGuess wide = guessTechnology(e);
         QCOMPARE(wide.technology, std::string("led-wide"));
-        QVERIFY(wide.reason.find("% of sRGB") != std::string::npos);
+        QVERIFY(wide.reason.inEnglish().find("% of sRGB") != std::string::npos);
         e.name = "Fine OLED 14";
         QCOMPARE(guessTechnology(e).technology, std::string("oled"));
         e = {};

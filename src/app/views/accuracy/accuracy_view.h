@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/accuracy/accuracy_model.h"
 #include "app/views/accuracy/live_plots.h"
 #include "app/views/accuracy/match_fields.h"
 #include "app/views/view.h"
@@ -16,16 +17,12 @@ namespace lantern::app {
 class AccuracyView : public View {
     Q_OBJECT
 public:
-    explicit AccuracyView(Session *session);
+    explicit AccuracyView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:
-    void showValidation(const Validation &validation);
-    void showVerdict(const Verdict &verdict);
-    void showChart(const SessionState &state);
-    void showEmpty(const SessionState &state);
-    void fillTable(const std::vector<const ValidatedPatch *> &patches);
-    void showCurve(const Validation &validation);
+    void show(const SessionState &state);
+    void show(const ValidationModel &validation);
 
     MatchFields *m_fields;
     QTableWidget *m_table;
@@ -38,7 +35,7 @@ private:
     Plot *m_curve;
     LivePlots *m_live;
     std::vector<QWidget *> m_sideParts;
-    std::optional<Validation> m_shown;
+    std::optional<SessionState> m_state; ///< as shown last
 };
 
 } // namespace lantern::app

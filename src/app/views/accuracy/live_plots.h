@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/views/accuracy/accuracy_model.h"
 #include "app/widgets/plot.h"
 
 namespace lantern::app {
@@ -11,12 +11,9 @@ class LivePlots : public QWidget {
     Q_OBJECT
 public:
     explicit LivePlots(QWidget *parent = nullptr);
-    void setState(const SessionState &state);
+    void show(const LiveModel &m);
 
 private:
-    void showReadings(const SessionState &state);
-    void showExpected(const SessionState &state);
-
     Plot *m_readings, *m_expected;
 };
 

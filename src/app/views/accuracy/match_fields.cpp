@@ -1,6 +1,6 @@
 #include "app/views/accuracy/match_fields.h"
 
-#include "app/ledger/ledger_rows.h"
+#include "app/state/wording.h"
 #include "app/theme.h"
 
 #include <QHelpEvent>

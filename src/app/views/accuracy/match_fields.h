@@ -1,20 +1,10 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/views/accuracy/accuracy_model.h"
 
-#include <QColor>
 #include <QWidget>
 
 namespace lantern::app {
-
-/// A field to draw: the aimed colour, and in it a round spot of the measured one.
-struct MatchField {
-    QString name;
-    QColor aimed, measured;
-    bool isMeasured = false;
-    double deltaE00 = 0;
-    bool over = false; ///< above the tolerance for a single colour
-};
 
 /// Fields like those of a photometer: where aimed and measured match, the spot vanishes.
 class MatchFields : public QWidget {

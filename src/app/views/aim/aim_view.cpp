@@ -1,8 +1,8 @@
 #include "app/views/aim/aim_view.h"
 
 #include "app/theme.h"
-#include "core/base/error.h"
 #include "core/plan/chart.h"
+#include "run/book/in_words.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -17,15 +17,9 @@ namespace lantern::app {
 
 namespace {
 
-enum WhiteKind { Daylight, Blackbody, ByXy, ByUv, NativeW };
-/// Entries of the tone box: gamma, the named curves in the order of toneNames(), native.
-constexpr int kGammaEntry = 0;
-constexpr int kFirstNamedEntry = 1;
-
-int nativeEntry()
-{
-    return kFirstNamedEntry + static_cast<int>(toneNames().size());
-}
+// Entries of the boxes of luminance and black.
+constexpr int kGiven = 0, kAsNative = 1;
+constexpr int kUnlimited = 0, kLimited = 1;
 
 QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QString &suffix)
 {
@@ -42,10 +36,10 @@ QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QS
 
 } // namespace
 
-AimView::AimView(Session *session)
+AimView::AimView(Intents *intents)
     : View(tr("Aim"),
            tr("What the display shall become. Start from a job; every number can be changed."),
-           session),
+           intents),
       m_preset(new QComboBox),
       m_whiteKind(new QComboBox),
       m_toneKind(new QComboBox),
@@ -75,7 +69,6 @@ AimView::AimView(Session *session)
     m_patches->setRange(kMinChart, kMaxChart);
     m_patches->setAlignment(Qt::AlignRight);
     m_preset->setPlaceholderText(tr("your own numbers"));
-    fillPresets({});
     m_measureKind->addItems(
         {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
     m_preset->setObjectName(QStringLiteral("aimPreset"));
@@ -88,10 +81,7 @@ AimView::AimView(Session *session)
     m_problem->setWordWrap(true);
     m_whiteKind->addItems(
         {tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
-    m_toneKind->addItem(tr("Gamma"));
-    for (const ToneName &name : toneNames())
-        m_toneKind->addItem(QString::fromUtf8(name.title));
-    m_toneKind->addItem(tr("As native"));
+    m_toneKind->addItems(toneEntries());
     m_luminanceKind->addItems({tr("A number"), tr("As native")});
     m_blackKind->addItems({tr("As native"), tr("Contrast limited")});
 
@@ -175,13 +165,14 @@ AimView::AimView(Session *session)
     auto *keep = new QPushButton(tr("&Keep as my own"));
     keep->setObjectName(QStringLiteral("keepAim"));
     connect(keep, &QPushButton::clicked, this,
-            [this] { this->session()->keepAim(m_name->text()); });
+            [this] { emit this->intents()->aimKept(m_name->text()); });
     connect(m_name, &QLineEdit::returnPressed, keep, &QPushButton::click);
-    connect(m_remove, &QPushButton::clicked, this,
-            [this] { this->session()->removeOwnAim(QString::fromStdString(m_aim.name)); });
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        emit this->intents()->ownAimRemoved(QString::fromStdString(m_model.aim.name));
+    });
     auto *copy = new QPushButton(tr("&Duplicate"));
     copy->setObjectName(QStringLiteral("duplicateAim"));
-    connect(copy, &QPushButton::clicked, this->session(), &Session::duplicateAim);
+    connect(copy, &QPushButton::clicked, intents, &Intents::aimDuplicated);
     auto *open = new QPushButton(tr("&Open an aim…"));
     auto *save = new QPushButton(tr("&Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
@@ -191,15 +182,16 @@ AimView::AimView(Session *session)
             openFile(path);
     });
     connect(save, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getSaveFileName(
-            this, tr("Save this aim"), QString::fromStdString(m_aim.name) + QStringLiteral(".json"),
-            tr("Aims (*.json)"));
+        const QString path = QFileDialog::getSaveFileName(this, tr("Save this aim"),
+                                                          QString::fromStdString(m_model.aim.name) +
+                                                              QStringLiteral(".json"),
+                                                          tr("Aims (*.json)"));
         if (path.isEmpty())
             return;
         try {
-            run::writeFile(path, QByteArray::fromStdString(aimToJson(m_aim).dump(2) + "\n"));
+            run::writeFile(path, QByteArray::fromStdString(aimToJson(m_model.aim).dump(2) + "\n"));
         } catch (const Error &e) {
-            this->session()->setNotice(QString::fromUtf8(e.what()));
+            emit this->intents()->told(run::inWords(e));
         }
     });
     auto *buttons = new QHBoxLayout;
@@ -216,15 +208,8 @@ AimView::AimView(Session *session)
     body()->addStretch(1);
 
     connect(m_preset, &QComboBox::activated, this, [this](int index) {
-        const auto presets = aimPresets();
-        const auto i = static_cast<size_t>(index);
-        Aim aim = i < presets.size() ? presets[i] : m_own.at(i - presets.size());
-        if (aim.name == kBesideThePrint && i < presets.size() && !m_room->readings().empty()) {
-            aim.white = run::meanLight(m_room->readings()).chromaticity; // as the booth is
-            aim.luminanceCdM2 =
-                std::clamp(*m_room->paperLuminance(), kMinAimLuminance, kMaxAimLuminance);
-        }
-        this->session()->setAim(aim);
+        emit this->intents()->aimChosen(
+            aimOfEntry(index, m_model.own, m_model.light.readings, m_room->paperLuminance()));
     });
     for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
         connect(box, &QComboBox::activated, this, &AimView::edited);
@@ -232,15 +217,15 @@ AimView::AimView(Session *session)
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::edited);
     connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
     connect(m_primaries, &PrimariesEdit::changed, this, &AimView::edited);
-    connect(m_room, &RoomLightBar::readWanted, session, &Session::readRoom);
-    connect(m_room, &RoomLightBar::startOverWanted, session, &Session::forgetRoomReadings);
+    connect(m_room, &RoomLightBar::readWanted, intents, &Intents::roomWanted);
+    connect(m_room, &RoomLightBar::startOverWanted, intents, &Intents::roomForgotten);
     connect(m_room, &RoomLightBar::whiteChosen, this, [this](const Chromaticity &white) {
-        Aim aim = m_aim;
+        Aim aim = m_model.aim;
         aim.white = white;
         use(aim);
     });
     connect(m_room, &RoomLightBar::luminanceChosen, this, [this](double cdM2) {
-        Aim aim = m_aim;
+        Aim aim = m_model.aim;
         aim.luminanceCdM2 = std::clamp(cdM2, kMinAimLuminance, kMaxAimLuminance);
         use(aim);
     });
@@ -249,19 +234,6 @@ AimView::AimView(Session *session)
     connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
     for (QDoubleSpinBox *box : {m_expected, m_minutes})
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::measureEdited);
-}
-
-/// Presets by job first, then the person's own.
-void AimView::fillPresets(const std::vector<Aim> &own)
-{
-    if (m_preset->count() > 0 && own == m_own)
-        return;
-    m_own = own;
-    m_preset->clear();
-    for (const Aim &preset : aimPresets())
-        m_preset->addItem(QString::fromStdString(preset.name));
-    for (const Aim &aim : own)
-        m_preset->addItem(tr("%1 (own)").arg(QString::fromStdString(aim.name)));
 }
 
 void AimView::measureEdited()
@@ -273,147 +245,99 @@ void AimView::measureEdited()
     choice.patches = m_patches->value();
     choice.expectedError = m_expected->value();
     choice.minutes = m_minutes->value();
-    session()->setMeasureChoice(choice);
+    emit intents()->measureChosen(choice);
 }
 
 void AimView::edited()
 {
     if (m_updating)
         return;
-    Aim aim = m_aim;
-    const bool sameKind = static_cast<int>(aim.white.index()) == m_whiteKind->currentIndex();
-    switch (m_whiteKind->currentIndex()) {
-    case Daylight:
-        aim.white = DaylightWhite{sameKind ? m_kelvin->value() : 6500};
-        break;
-    case Blackbody:
-        aim.white = BlackbodyWhite{sameKind ? m_kelvin->value() : 6500};
-        break;
-    case ByXy:
-        aim.white = sameKind ? Chromaticity{m_first->value(), m_second->value()}
-                             : nominalChromaticity(m_aim, {0.3127, 0.3290});
-        break;
-    case ByUv:
-        aim.white = sameKind ? UvPrime{m_first->value(), m_second->value()}
-                             : uvPrime(nominalChromaticity(m_aim, {0.3127, 0.3290}));
-        break;
-    default:
-        aim.white = NativeWhite{};
-    }
-    if (m_luminanceKind->currentIndex() == 0)
-        aim.luminanceCdM2 = m_aim.luminanceCdM2 ? m_luminance->value() : 120;
-    else
-        aim.luminanceCdM2.reset();
-    const int tone = m_toneKind->currentIndex();
-    if (tone == kGammaEntry)
-        aim.tone =
-            GammaTone{std::holds_alternative<GammaTone>(m_aim.tone) ? m_gamma->value() : 2.2};
-    else if (tone < nativeEntry())
-        aim.tone = toneNames()[static_cast<size_t>(tone - kFirstNamedEntry)].tone;
-    else
-        aim.tone = NativeTone{};
-    if (m_blackKind->currentIndex() == 1)
-        aim.contrastRatio = m_aim.contrastRatio ? m_contrast->value() : 300;
-    else
-        aim.contrastRatio.reset();
-    aim.primaries = m_primaries->primaries();
-    use(aim);
+    AimFields f;
+    f.white = static_cast<WhiteEntry>(m_whiteKind->currentIndex());
+    f.kelvin = m_kelvin->value();
+    f.first = m_first->value();
+    f.second = m_second->value();
+    if (m_luminanceKind->currentIndex() == kGiven)
+        f.luminanceCdM2 = m_luminance->value();
+    f.tone = m_toneKind->currentIndex();
+    f.gamma = m_gamma->value();
+    if (m_blackKind->currentIndex() == kLimited)
+        f.contrastRatio = m_contrast->value();
+    f.primaries = m_primaries->primaries();
+    use(aimFrom(f, m_model.aim));
 }
 
 /// Makes a changed aim the present one, under a name that tells it from the one it came from.
-void AimView::use(Aim aim)
+void AimView::use(const Aim &aim)
 {
-    if (aim == m_aim)
-        return;
-    const std::string changedName =
-        tr("%1, changed").arg(QString::fromStdString(aim.name)).toStdString();
-    for (const std::vector<Aim> &list : {aimPresets(), m_own})
-        for (const Aim &known : list)
-            if (known.name == m_aim.name)
-                aim.name = changedName;
-    session()->setAim(aim);
+    if (!(aim == m_model.aim))
+        emit intents()->aimChosen(renamed(aim, m_model.aim, m_model.own));
 }
 
 void AimView::setState(const SessionState &state)
 {
     m_updating = true;
-    m_aim = state.aim;
-    fillPresets(state.ownAims);
-    m_preset->setCurrentIndex(-1);
-    std::vector<Aim> all = aimPresets();
-    all.insert(all.end(), m_own.begin(), m_own.end());
-    for (size_t i = 0; i < all.size(); ++i)
-        if (all[i] == m_aim)
-            m_preset->setCurrentIndex(static_cast<int>(i));
-    if (!m_name->hasFocus())
-        m_name->setText(QString::fromStdString(m_aim.name));
-    m_remove->setVisible(std::any_of(m_own.begin(), m_own.end(),
-                                     [this](const Aim &own) { return own.name == m_aim.name; }));
-    m_problem->setText(state.aimProblem);
-    m_problem->setVisible(!state.aimProblem.isEmpty());
-    showKind(state);
-    m_primaries->setPrimaries(m_aim.primaries);
-    m_room->setState(state);
-    m_eye->setState(state);
-    m_measure = state.measure;
-    m_measureKind->setCurrentIndex(static_cast<int>(m_measure.until));
-    m_patches->setValue(m_measure.patches);
-    m_expected->setValue(m_measure.expectedError);
-    m_minutes->setValue(m_measure.minutes);
-    m_patches->setVisible(m_measure.until == MeasureChoice::Until::Patches);
-    m_expected->setVisible(m_measure.until == MeasureChoice::Until::GoodEnough);
-    m_minutes->setVisible(m_measure.until == MeasureChoice::Until::Time);
-    m_updating = false;
-}
-
-void AimView::showKind(const SessionState &state)
-{
-    m_whiteKind->setCurrentIndex(static_cast<int>(m_aim.white.index()));
-    const int kind = m_whiteKind->currentIndex();
-    m_kelvin->setVisible(kind == Daylight || kind == Blackbody);
-    m_first->setVisible(kind == ByXy || kind == ByUv);
-    m_second->setVisible(kind == ByXy || kind == ByUv);
-    if (const auto *w = std::get_if<DaylightWhite>(&m_aim.white)) {
-        m_kelvin->setRange(4000, 24900);
-        m_kelvin->setValue(w->kelvin);
-    } else if (const auto *b = std::get_if<BlackbodyWhite>(&m_aim.white)) {
-        m_kelvin->setRange(kMinCct, kMaxCct);
-        m_kelvin->setValue(b->kelvin);
-    } else if (const auto *c = std::get_if<Chromaticity>(&m_aim.white)) {
-        m_first->setValue(c->x);
-        m_second->setValue(c->y);
-    } else if (const auto *u = std::get_if<UvPrime>(&m_aim.white)) {
-        m_first->setValue(u->u);
-        m_second->setValue(u->v);
+    m_model = aimModel(state);
+    const AimModel &m = m_model;
+    setExplanation(m.explanation);
+    if (m_jobs != m.jobs) {
+        m_jobs = m.jobs;
+        m_preset->clear();
+        m_preset->addItems(m_jobs);
     }
-    m_luminanceKind->setCurrentIndex(m_aim.luminanceCdM2 ? 0 : 1);
-    m_luminance->setVisible(m_aim.luminanceCdM2.has_value());
-    if (m_aim.luminanceCdM2)
-        m_luminance->setValue(*m_aim.luminanceCdM2);
-    int tone = nativeEntry();
-    if (const auto *g = std::get_if<GammaTone>(&m_aim.tone)) {
-        tone = kGammaEntry;
-        m_gamma->setValue(g->gamma);
-    } else if (const auto *n = std::get_if<NamedTone>(&m_aim.tone))
-        for (size_t i = 0; i < toneNames().size(); ++i)
-            if (toneNames()[i].tone == *n)
-                tone = kFirstNamedEntry + static_cast<int>(i);
-    m_toneKind->setCurrentIndex(tone);
-    m_gamma->setVisible(tone == kGammaEntry);
-    m_blackKind->setCurrentIndex(m_aim.contrastRatio ? 1 : 0);
-    m_contrast->setVisible(m_aim.contrastRatio.has_value());
-    if (m_aim.contrastRatio)
-        m_contrast->setValue(static_cast<int>(*m_aim.contrastRatio));
-    const bool fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
+    m_preset->setCurrentIndex(m.job);
+    if (!m_name->hasFocus())
+        m_name->setText(QString::fromStdString(m.aim.name));
+    m_remove->setVisible(m.isOwn);
+    m_problem->setText(m.problem);
+    m_problem->setVisible(!m.problem.isEmpty());
+    showFields(m.fields);
+    m_room->setModel(m.light);
+    m_eye->setModel(m.eye);
+    m_measureKind->setCurrentIndex(static_cast<int>(m.measure.until));
+    m_patches->setValue(m.measure.patches);
+    m_expected->setValue(m.measure.expectedError);
+    m_minutes->setValue(m.measure.minutes);
+    m_patches->setVisible(m.measure.until == MeasureChoice::Until::Patches);
+    m_expected->setVisible(m.measure.until == MeasureChoice::Until::GoodEnough);
+    m_minutes->setVisible(m.measure.until == MeasureChoice::Until::Time);
     for (QWidget *w : std::initializer_list<QWidget *>{
              m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
              m_luminanceKind, m_blackKind, m_contrast, m_primaries, m_patches, m_measureKind,
              m_expected, m_minutes})
-        w->setEnabled(!fixed);
-    setExplanation(fixed
-                       ? tr("The aim of the run under way. Stop the run to change it.")
-                       : tr("What the display shall become. Start from a job; every number can be "
-                            "changed. An aim file can be dropped here."));
+        w->setEnabled(!m.fixed);
+    m_updating = false;
+}
+
+void AimView::showFields(const AimFields &f)
+{
+    const bool hasKelvin = f.white == WhiteEntry::Daylight || f.white == WhiteEntry::Blackbody;
+    const bool hasPair = f.white == WhiteEntry::Xy || f.white == WhiteEntry::Uv;
+    m_whiteKind->setCurrentIndex(static_cast<int>(f.white));
+    m_kelvin->setVisible(hasKelvin);
+    m_first->setVisible(hasPair);
+    m_second->setVisible(hasPair);
+    if (hasKelvin) {
+        m_kelvin->setRange(f.leastKelvin, f.mostKelvin);
+        m_kelvin->setValue(f.kelvin);
+    }
+    if (hasPair) {
+        m_first->setValue(f.first);
+        m_second->setValue(f.second);
+    }
+    m_luminanceKind->setCurrentIndex(f.luminanceCdM2 ? kGiven : kAsNative);
+    m_luminance->setVisible(f.luminanceCdM2.has_value());
+    if (f.luminanceCdM2)
+        m_luminance->setValue(*f.luminanceCdM2);
+    m_toneKind->setCurrentIndex(f.tone);
+    m_gamma->setVisible(f.gamma.has_value());
+    if (f.gamma)
+        m_gamma->setValue(*f.gamma);
+    m_blackKind->setCurrentIndex(f.contrastRatio ? kLimited : kUnlimited);
+    m_contrast->setVisible(f.contrastRatio.has_value());
+    if (f.contrastRatio)
+        m_contrast->setValue(static_cast<int>(*f.contrastRatio));
+    m_primaries->setPrimaries(f.primaries);
 }
 
 void AimView::openFile(const QString &path)
@@ -421,10 +345,10 @@ void AimView::openFile(const QString &path)
     try {
         const std::string source = path.toStdString();
         const Json json = parseJson(run::readFile(path).toStdString(), source);
-        session()->setAim(aimFromJson(json, source));
-        session()->setNotice(QString::fromStdString(remarkOnOldAim(json)));
+        emit intents()->aimChosen(aimFromJson(json, source));
+        emit intents()->told(run::inWords(remarkOnOldAim(json)));
     } catch (const Error &e) {
-        session()->setNotice(QString::fromUtf8(e.what()));
+        emit intents()->told(run::inWords(e));
     }
 }
 

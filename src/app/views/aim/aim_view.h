@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/aim/aim_model.h"
 #include "app/views/aim/eye_match_row.h"
 #include "app/views/aim/primaries_edit.h"
 #include "app/views/aim/room_light_bar.h"
@@ -18,7 +19,7 @@ namespace lantern::app {
 class AimView : public View {
     Q_OBJECT
 public:
-    explicit AimView(Session *session);
+    explicit AimView(Intents *intents);
     void setState(const SessionState &state) override;
 
 protected:
@@ -27,16 +28,13 @@ protected:
 
 private:
     void edited();
-    void use(Aim aim);
+    void use(const Aim &aim);
     void openFile(const QString &path);
-    void showKind(const SessionState &state);
-
-    void fillPresets(const std::vector<Aim> &own);
+    void showFields(const AimFields &fields);
     void measureEdited();
 
-    Aim m_aim;
-    std::vector<Aim> m_own;
-    MeasureChoice m_measure;
+    AimModel m_model;   ///< as shown last
+    QStringList m_jobs; ///< that the box has
     QComboBox *m_preset, *m_whiteKind, *m_toneKind;
     QDoubleSpinBox *m_kelvin, *m_first, *m_second; ///< temperature; x or u', y or v'
     QDoubleSpinBox *m_luminance, *m_gamma;

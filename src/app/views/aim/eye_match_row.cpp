@@ -1,13 +1,9 @@
 #include "app/views/aim/eye_match_row.h"
 
-#include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 #include "app/views/view.h"
-#include "core/signal/technology.h"
 
 #include <QHBoxLayout>
-
-#include <cmath>
 
 namespace lantern::app {
 
@@ -31,39 +27,16 @@ EyeMatchRow::EyeMatchRow(QWidget *parent)
     column->setSpacing(4);
     column->addLayout(row);
     column->addWidget(m_figures);
-    connect(m_take, &QPushButton::clicked, this, [this] {
-        if (m_white)
-            emit changed(matchedByEye(m_aim, chromaticity(*m_white)));
-    });
-    connect(m_forget, &QPushButton::clicked, this, [this] {
-        Aim aim = m_aim;
-        aim.matchedByEye.reset();
-        emit changed(aim);
-    });
+    connect(m_take, &QPushButton::clicked, this, [this] { emit changed(*m_model.taken); });
+    connect(m_forget, &QPushButton::clicked, this, [this] { emit changed(*m_model.forgotten); });
 }
 
-void EyeMatchRow::setState(const SessionState &state)
+void EyeMatchRow::setModel(const EyeMatchModel &m)
 {
-    m_aim = state.hasRun() ? state.results.setup.aim : state.aim;
-    m_white = presentState(state.results).white;
-    if (!m_white && state.results.before) // never one of an earlier day
-        m_white = state.results.before->white;
-    const bool native = std::holds_alternative<NativeWhite>(m_aim.white);
-    m_take->setEnabled(m_white.has_value() && !native && !state.isMeasuring());
-    m_forget->setVisible(m_aim.matchedByEye.has_value());
-    const QString &technology = state.displays[state.selected].technology;
-    QString text;
-    if (m_aim.matchedByEye)
-        text = tr("The eye wanted Δu' %1, Δv' %2 added (Δu'v' %3). ")
-                   .arg(figure(m_aim.matchedByEye->u, 4), figure(m_aim.matchedByEye->v, 4),
-                        figure(std::hypot(m_aim.matchedByEye->u, m_aim.matchedByEye->v), 4));
-    text +=
-        equalMayLookDifferent(technology.toStdString())
-            ? tr("Narrow-banded light: whites with equal figures need not look equal. Match it "
-                 "by eye where that matters.")
-            : tr("For a white with the right figures that looks wrong beside a print or another "
-                 "display.");
-    m_figures->setText(text);
+    m_model = m;
+    m_take->setEnabled(m.taken.has_value());
+    m_forget->setVisible(m.forgotten.has_value());
+    m_figures->setText(m.figures);
 }
 
 } // namespace lantern::app

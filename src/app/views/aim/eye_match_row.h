@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/views/aim/aim_model.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -14,7 +14,7 @@ class EyeMatchRow : public QWidget {
     Q_OBJECT
 public:
     explicit EyeMatchRow(QWidget *parent = nullptr);
-    void setState(const SessionState &state);
+    void setModel(const EyeMatchModel &m);
 
 signals:
     void changed(const lantern::Aim &aim);
@@ -22,8 +22,7 @@ signals:
 private:
     QPushButton *m_take, *m_forget;
     QLabel *m_figures;
-    Aim m_aim;
-    std::optional<XYZ> m_white; ///< as read last
+    EyeMatchModel m_model; ///< as shown last
 };
 
 } // namespace lantern::app

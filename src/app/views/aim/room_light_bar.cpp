@@ -1,13 +1,9 @@
 #include "app/views/aim/room_light_bar.h"
 
-#include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 #include "app/views/view.h"
-#include "core/colour/white.h"
 
 #include <QHBoxLayout>
-
-#include <cmath>
 
 namespace lantern::app {
 
@@ -54,10 +50,10 @@ RoomLightBar::RoomLightBar(QWidget *parent)
     connect(m_paper, &QDoubleSpinBox::valueChanged, this, &RoomLightBar::showFigures);
 }
 
-void RoomLightBar::setState(const SessionState &state)
+void RoomLightBar::setModel(const LightModel &m)
 {
-    m_readings = state.roomReadings;
-    m_read->setEnabled(!state.readingRoom && !state.isMeasuring());
+    m_readings = m.readings;
+    m_read->setEnabled(m.mayRead);
     m_read->setText(m_readings.empty() ? tr("Read the &light") : tr("Read it &again"));
     for (QWidget *w : std::initializer_list<QWidget *>{m_white, m_luminance, m_startOver, m_paper})
         w->setVisible(!m_readings.empty());
@@ -73,20 +69,7 @@ std::optional<double> RoomLightBar::paperLuminance() const
 
 void RoomLightBar::showFigures()
 {
-    if (m_readings.empty()) {
-        m_figures->setText(tr("Of a viewing booth or the room: diffuser on the meter, facing the "
-                              "light, where the print lies. Read it a few times."));
-        return;
-    }
-    const run::RoomLight mean = run::meanLight(m_readings);
-    const Cct cct = correlatedColourTemperature(mean.chromaticity);
-    const QString colour =
-        std::abs(cct.duv) <= kMostDuv
-            ? tr("%1 K").arg(figure(cct.kelvin, 0))
-            : tr("x %1 y %2").arg(figure(mean.chromaticity.x, 4), figure(mean.chromaticity.y, 4));
-    m_figures->setText(tr("%1 lx · %2 · paper %3 cd/m² · mean of %4")
-                           .arg(figure(mean.illuminanceLux, 0), colour, figure(paperLuminance(), 1))
-                           .arg(m_readings.size()));
+    m_figures->setText(lightFigures(m_readings, m_paper->value()));
 }
 
 } // namespace lantern::app

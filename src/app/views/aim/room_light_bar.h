@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/views/aim/aim_model.h"
 
 #include <QDoubleSpinBox>
 #include <QLabel>
@@ -15,10 +15,9 @@ class RoomLightBar : public QWidget {
     Q_OBJECT
 public:
     explicit RoomLightBar(QWidget *parent = nullptr);
-    void setState(const SessionState &state);
+    void setModel(const LightModel &m);
     /// Luminance of the paper in the light read last, cd/m²; nothing before.
     [[nodiscard]] std::optional<double> paperLuminance() const;
-    [[nodiscard]] const std::vector<run::RoomLight> &readings() const { return m_readings; }
     [[nodiscard]] QPushButton *readButton() const { return m_read; }
 
 signals:

@@ -1,43 +1,17 @@
 #include "app/views/by_eye/by_eye_view.h"
 
-#include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 
 #include <QHBoxLayout>
 
-#include <algorithm>
-#include <cmath>
-
 namespace lantern::app {
 
-namespace {
-
-constexpr int kFinest = 2; ///< slider steps to a code value
-
-} // namespace
-
-std::optional<int> ByEyeView::channelOf(int step)
-{
-    switch (step) {
-    case Grey:
-        return 3;
-    case Red:
-        return 0;
-    case Green:
-        return 1;
-    case Blue:
-        return 2;
-    default:
-        return std::nullopt;
-    }
-}
-
-ByEyeView::ByEyeView(Session *session)
+ByEyeView::ByEyeView(Intents *intents)
     : View(
           tr("By eye"),
           tr("Without a meter: better than nothing, no match for a measurement. Your eyes adapt to "
              "a cast, so white stays uncertain, and no ΔE is known afterwards."),
-          session),
+          intents),
       m_steps(new QListWidget),
       m_target(new MatchTarget),
       m_words(makeLabel({}, theme::kNormal, theme::kText)),
@@ -46,9 +20,7 @@ ByEyeView::ByEyeView(Session *session)
 {
     m_steps->setObjectName(QStringLiteral("eyeSteps"));
     m_steps->setAccessibleName(tr("Steps"));
-    m_steps->addItems({tr("1  Black level"), tr("2  Contrast"), tr("3  Gamma, grey"),
-                       tr("4  Gamma, red"), tr("5  Gamma, green"), tr("6  Gamma, blue"),
-                       tr("7  Neutral grey"), tr("8  Profile")});
+    m_steps->addItems(eyeStepTitles());
     m_steps->setFixedWidth(150);
     m_words->setWordWrap(true);
     QSizePolicy kept = m_target->sizePolicy();
@@ -64,7 +36,7 @@ ByEyeView::ByEyeView(Session *session)
         m_sliders[i]->setObjectName(QStringLiteral("eyeSlider%1").arg(i));
         side->addWidget(m_names[i]);
         side->addWidget(m_sliders[i]);
-        connect(m_sliders[i], &QSlider::valueChanged, this, &ByEyeView::moved);
+        connect(m_sliders[i], &QSlider::valueChanged, this, &ByEyeView::take);
     }
     side->addWidget(m_figure);
     side->addSpacing(12);
@@ -82,118 +54,79 @@ ByEyeView::ByEyeView(Session *session)
     body()->addLayout(row, 1);
     connect(m_steps, &QListWidget::currentRowChanged, this, &ByEyeView::showStep);
     connect(m_next, &QPushButton::clicked, this, [this] {
-        if (m_steps->currentRow() == Result)
-            this->session()->keepByEye(m_findings);
+        if (step() == EyeStep::Result)
+            emit this->intents()->foundByEye(m_work.findings);
         else
             m_steps->setCurrentRow(m_steps->currentRow() + 1);
     });
-    m_steps->setCurrentRow(Black);
+    m_steps->setCurrentRow(0);
 }
 
 void ByEyeView::showEvent(QShowEvent *event)
 {
     View::showEvent(event);
     QMetaObject::invokeMethod(
-        session(), [s = session()] { s->bareDisplay(true); }, Qt::QueuedConnection);
+        intents(), [i = intents()] { emit i->bareDisplayWanted(true); }, Qt::QueuedConnection);
 }
 
 void ByEyeView::hideEvent(QHideEvent *event)
 {
     View::hideEvent(event);
     QMetaObject::invokeMethod(
-        session(), [s = session()] { s->bareDisplay(false); }, Qt::QueuedConnection);
+        intents(), [i = intents()] { emit i->bareDisplayWanted(false); }, Qt::QueuedConnection);
 }
 
 void ByEyeView::setState(const SessionState &state)
 {
     m_free = !state.isMeasuring() && !state.hasRun() && !state.preparing;
-    m_next->setEnabled(m_free || m_steps->currentRow() != Result);
+    m_next->setEnabled(m_free || step() != EyeStep::Result);
+}
+
+EyeStep ByEyeView::step() const
+{
+    return static_cast<EyeStep>(m_steps->currentRow());
 }
 
 void ByEyeView::showStep()
 {
-    const int step = m_steps->currentRow();
-    const auto channel = channelOf(step);
+    const EyeStepModel m = eyeStepModel(step(), m_work);
+    const bool last = step() == EyeStep::Result;
     m_updating = true;
-    const int sliders = channel ? 1 : step == Neutral ? 2 : 0;
-    for (int i = 0; i < 2; ++i) {
-        m_names[i]->setVisible(i < sliders);
-        m_sliders[i]->setVisible(i < sliders);
+    for (size_t i = 0; i < m_sliders.size(); ++i) {
+        const bool shown = i < m.sliders.size();
+        m_names[i]->setVisible(shown);
+        m_sliders[i]->setVisible(shown);
+        if (!shown)
+            continue;
+        m_names[i]->setText(m.sliders[i].name);
+        m_names[i]->setBuddy(m_sliders[i]);
+        m_sliders[i]->setAccessibleName(QString(m.sliders[i].name).remove(QLatin1Char('&')));
+        m_sliders[i]->setRange(m.sliders[i].least, m.sliders[i].most);
+        m_sliders[i]->setValue(m.sliders[i].value);
     }
-    m_figure->setVisible(channel.has_value());
-    m_target->setVisible(step != Result);
-    m_next->setText(step == Result ? tr("&Make the profile and use it") : tr("&Next"));
-    m_next->setEnabled(m_free || step != Result);
-    if (channel) {
-        m_names[0]->setText(tr("&Lightness of the middle"));
-        m_names[0]->setBuddy(m_sliders[0]);
-        m_sliders[0]->setAccessibleName(tr("Lightness of the middle"));
-        m_sliders[0]->setRange(90 * kFinest, 240 * kFinest);
-        const auto &half = m_findings.halfLight;
-        const double code =
-            *channel == 3 ? (half[0] + half[1] + half[2]) / 3 : half[static_cast<size_t>(*channel)];
-        m_sliders[0]->setValue(static_cast<int>(std::lround(code * kFinest)));
-        m_words->setText(
-            tr("Step back or narrow your eyes until the lines melt together, then move "
-               "the slider until the solid field in the middle vanishes in them."));
-    } else if (step == Neutral) {
-        const std::array names = {tr("&Red against green"), tr("&Blue against yellow")};
-        for (size_t i = 0; i < 2; ++i) {
-            m_names[i]->setText(names[i]);
-            m_names[i]->setBuddy(m_sliders[i]);
-            m_sliders[i]->setAccessibleName(QString(names[i]).remove(QLatin1Char('&')));
-            m_sliders[i]->setRange(-100, 100);
-            m_sliders[i]->setValue(static_cast<int>(m_tint[i]));
-        }
-        m_words->setText(tr("Look at something white in daylight for a minute, then quickly at "
-                            "these greys. Move the sliders until they show no tint."));
-    } else if (step == Black)
-        m_words->setText(
-            tr("Turn the monitor's brightness or black level until the bars farthest left just "
-               "cannot be told from the black and the third can. Keep the room as dark as when you "
-               "work."));
-    else if (step == White)
-        m_words->setText(tr("Turn the monitor's contrast down until the bars can be told from the "
-                            "white, at least all but the one farthest left."));
-    else
-        m_words->setText(
-            tr("Gamma found: red %1, green %2, blue %3.\n\nThe profile takes the primaries from "
-               "what the display says of itself. It is marked as made by eye, and the ledger will "
-               "say so.")
-                .arg(figure(gammaOfHalfLight(m_findings.halfLight[0]), 2),
-                     figure(gammaOfHalfLight(m_findings.halfLight[1]), 2),
-                     figure(gammaOfHalfLight(m_findings.halfLight[2]), 2)));
     m_updating = false;
-    moved();
+    m_words->setText(m.words);
+    m_figure->setVisible(!m.figure.isEmpty());
+    m_figure->setText(m.figure);
+    m_target->setVisible(!last);
+    m_next->setText(last ? tr("&Make the profile and use it") : tr("&Next"));
+    m_next->setEnabled(m_free || !last);
+    if (m.channel)
+        m_target->showHalfLight(*m.channel, m.code);
+    else if (step() == EyeStep::Neutral)
+        m_target->showNeutral(codesForBalance(m_work.findings));
+    else
+        m_target->showSteps(step() == EyeStep::White ? MatchTarget::What::WhiteSteps
+                                                     : MatchTarget::What::BlackSteps);
 }
 
 /// Takes the sliders' values and shows what they mean.
-void ByEyeView::moved()
+void ByEyeView::take()
 {
     if (m_updating)
         return;
-    const int step = m_steps->currentRow();
-    if (const auto channel = channelOf(step)) {
-        const double code = static_cast<double>(m_sliders[0]->value()) / kFinest;
-        if (*channel == 3) {
-            // The channels keep their differences: grey moves all of them.
-            auto &half = m_findings.halfLight;
-            const double shift = code - (half[0] + half[1] + half[2]) / 3;
-            for (double &h : half)
-                h = std::clamp(h + shift, 60.0, 250.0);
-        } else
-            m_findings.halfLight[static_cast<size_t>(*channel)] = code;
-        m_target->showHalfLight(*channel, code);
-        m_figure->setText(tr("gamma %1").arg(figure(gammaOfHalfLight(code), 2)));
-    } else if (step == Neutral) {
-        m_tint = {static_cast<double>(m_sliders[0]->value()),
-                  static_cast<double>(m_sliders[1]->value())};
-        m_findings.balance = balanceOfTints(m_tint[0] / 100, m_tint[1] / 100);
-        m_target->showNeutral(codesForBalance(m_findings));
-    } else if (step == Black)
-        m_target->showSteps(MatchTarget::What::BlackSteps);
-    else if (step == White)
-        m_target->showSteps(MatchTarget::What::WhiteSteps);
+    m_work = moved(step(), m_work, {m_sliders[0]->value(), m_sliders[1]->value()});
+    showStep();
 }
 
 } // namespace lantern::app

@@ -1,8 +1,8 @@
 #pragma once
 
+#include "app/views/by_eye/by_eye_model.h"
 #include "app/views/by_eye/match_target.h"
 #include "app/views/view.h"
-#include "core/plan/by_eye.h"
 
 #include <QListWidget>
 #include <QPushButton>
@@ -16,7 +16,7 @@ namespace lantern::app {
 class ByEyeView : public View {
     Q_OBJECT
 public:
-    explicit ByEyeView(Session *session);
+    explicit ByEyeView(Intents *intents);
     void setState(const SessionState &state) override;
 
 protected:
@@ -24,11 +24,9 @@ protected:
     void hideEvent(QHideEvent *event) override;
 
 private:
-    enum Step { Black, White, Grey, Red, Green, Blue, Neutral, Result, StepCount };
     void showStep();
-    void moved();
-    /// Channel of a half-light step, 3 for grey; nothing for other steps.
-    static std::optional<int> channelOf(int step);
+    void take();
+    [[nodiscard]] EyeStep step() const;
 
     QListWidget *m_steps;
     MatchTarget *m_target;
@@ -36,8 +34,7 @@ private:
     std::array<QLabel *, 2> m_names;
     std::array<QSlider *, 2> m_sliders;
     QPushButton *m_next;
-    EyeFindings m_findings;
-    std::array<double, 2> m_tint{}; ///< red against green, blue against yellow; -100..100
+    EyeWork m_work;
     bool m_updating = false;
     bool m_free = true; ///< no run is under way
 };

@@ -1,6 +1,6 @@
 #include "app/views/check/check_view.h"
 
-#include "app/ledger/ledger_rows.h"
+#include "app/state/wording.h"
 #include "app/theme.h"
 
 #include <QGridLayout>
@@ -18,12 +18,11 @@ public:
         setMinimumHeight(190);
         setAccessibleName(CheckView::tr("Change of each patch"));
     }
-    void setCheck(const std::optional<CheckFirst> &check)
+    void setModel(const CheckModel &m)
     {
-        m_holds = check ? check->figures.tolerance.colourMean : std::nullopt;
-        m_patches = check ? check->patches : std::vector<CheckFirst::Patch>();
-        std::stable_sort(m_patches.begin(), m_patches.end(),
-                         [](const auto &a, const auto &b) { return a.deltaE00 > b.deltaE00; });
+        m_holds = m.holdsUpTo;
+        m_drifts = m.driftsUpTo;
+        m_patches = m.bars;
         update();
     }
 
@@ -37,7 +36,7 @@ protected:
         constexpr int kLeft = 36;
         constexpr int kBottom = 30;
         const double holds = m_holds.value_or(0);
-        const double drifts = kDriftsUpTo * holds;
+        const double drifts = m_drifts.value_or(0);
         const double most = 1.15 * std::max({drifts, m_patches.front().deltaE00, 0.1});
         const double high = height() - kBottom - 14;
         const auto y = [&](double deltaE) { return 14 + high * (1 - deltaE / most); };
@@ -73,43 +72,14 @@ protected:
 
 private:
     std::vector<CheckFirst::Patch> m_patches;
-    std::optional<double> m_holds; ///< limit of the mean
+    std::optional<double> m_holds, m_drifts; ///< limits of the mean
 };
 
-namespace {
-
-QString verdictText(const CheckFirst &check)
-{
-    switch (check.verdict) {
-    case CheckFirst::Verdict::Holds:
-        return CheckView::tr("It holds");
-    case CheckFirst::Verdict::Drifting:
-        return CheckView::tr("Drifting");
-    case CheckFirst::Verdict::Redo:
-        break;
-    }
-    return CheckView::tr("Run it again");
-}
-
-QString reasonText(const CheckFirst &check)
-{
-    QString text = CheckView::tr("Mean change ΔE00 %1").arg(figure(check.meanDeltaE00, 2));
-    if (check.uncertainty > 0)
-        text += CheckView::tr(" ± %1 (k = 2)").arg(figure(2 * check.uncertainty, 2));
-    text += QLatin1Char('.');
-    if (check.closeCall)
-        text += QLatin1Char(' ') +
-                CheckView::tr("That is so near a limit that another check might say otherwise.");
-    return text;
-}
-
-} // namespace
-
-CheckView::CheckView(Session *session)
+CheckView::CheckView(Intents *intents)
     : View(tr("Check first"),
            tr("One minute with the meter on the calibrated display, against the last run. Most "
               "weeks the answer is that it holds."),
-           session),
+           intents),
       m_verdict(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_words(makeLabel({}, theme::kNormal, theme::kText)),
       m_empty(makeLabel({}, theme::kNormal, theme::kMuted)),
@@ -128,21 +98,16 @@ CheckView::CheckView(Session *session)
         grid->addWidget(label, 0, column, column == 0 ? Qt::AlignLeft : Qt::AlignRight);
         ++column;
     }
-    const std::array<QString, kRows> names = {tr("White, Δu'v' from the last run"),
-                                              tr("Luminance of white, cd/m²"),
-                                              tr("Black, cd/m²"),
-                                              tr("Greys, mean ΔE00"),
-                                              tr("All patches, mean ΔE00"),
-                                              tr("Worst patch, ΔE00")};
-    for (int i = 0; i < kRows; ++i) {
-        m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText),
-                     makeLabel({}, theme::kNormal, theme::kMuted),
-                     makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
-                     makeLabel({}, theme::kNormal, theme::kMuted)};
-        grid->addWidget(m_rows[i].name, i + 1, 0);
-        grid->addWidget(m_rows[i].then, i + 1, 1, Qt::AlignRight);
-        grid->addWidget(m_rows[i].now, i + 1, 2, Qt::AlignRight);
-        grid->addWidget(m_rows[i].limit, i + 1, 3, Qt::AlignRight);
+    for (int i = 0; i < static_cast<int>(m_rows.size()); ++i) {
+        m_rows[static_cast<size_t>(i)] = {
+            makeLabel({}, theme::kNormal, theme::kText),
+            makeLabel({}, theme::kNormal, theme::kMuted),
+            makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
+            makeLabel({}, theme::kNormal, theme::kMuted)};
+        grid->addWidget(m_rows[static_cast<size_t>(i)].name, i + 1, 0);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].then, i + 1, 1, Qt::AlignRight);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].now, i + 1, 2, Qt::AlignRight);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].limit, i + 1, 3, Qt::AlignRight);
     }
     grid->setColumnStretch(4, 1);
     body()->addWidget(m_empty);
@@ -155,63 +120,21 @@ CheckView::CheckView(Session *session)
 
 void CheckView::setState(const SessionState &state)
 {
-    const bool checking = state.onErrand() && state.status.stage == run::Stage::Check;
-    const bool done = state.check.has_value() && !checking;
+    const CheckModel m = checkModel(state);
+    const bool done = m.empty.isEmpty();
     for (QWidget *w : std::initializer_list<QWidget *>{m_verdict, m_words, m_figures, m_bars})
         w->setVisible(done);
     m_empty->setVisible(!done);
-    if (checking)
-        m_empty->setText(tr("Eighteen patches are being read: white, black, greys, primaries and "
-                            "saturated colours."));
-    else if (!state.lastTime)
-        m_empty->setText(tr("Once a run of this display is complete, its white, greys and colours "
-                            "can be checked against it here in a minute."));
-    else
-        m_empty->setText(tr("Not checked since the last run. Hang the meter on the patch, then "
-                            "press Check the last run."));
-    m_bars->setCheck(state.check);
-    if (done)
-        showFigures(state);
-}
-
-void CheckView::showFigures(const SessionState &state)
-{
-    const CheckFirst &c = *state.check;
-    m_verdict->setText(verdictText(c));
-    m_words->setText(
-        reasonText(c) +
-        (state.checkedAt
-             ? QLatin1Char(' ') +
-                   tr("Checked %1.")
-                       .arg(locale().toString(state.checkedAt->toLocalTime(), QLocale::ShortFormat))
-             : QString()));
-    const auto &then = state.lastTime ? state.lastTime->after : std::nullopt;
-    const double white = then && then->white ? then->white->Y : 0;
-    const double black = then && then->black ? then->black->Y : 0;
-    const auto fill = [this](int row, const QString &before, const QString &now,
-                             const QString &limit) {
-        m_rows[row].then->setText(before);
-        m_rows[row].now->setText(now);
-        m_rows[row].limit->setText(limit);
-    };
-    const QString dash = QStringLiteral("—");
-    const auto limit = [&](Figure f, int decimals, double factor = 1) {
-        const JudgedFigure *judged = c.figures.find(f);
-        return judged ? figure(factor * judged->limit, decimals) : dash;
-    };
-    const auto value = [&](Figure f, double number, int decimals) {
-        const JudgedFigure *judged = c.figures.find(f);
-        const double expanded = judged ? kCoverageFactor * judged->uncertainty.total() : 0;
-        return figure(number, decimals) +
-               (expanded > 0 ? QStringLiteral(" ± ") + figure(expanded, decimals) : QString());
-    };
-    fill(0, dash, value(Figure::White, c.whiteDeltaUv, 4), limit(Figure::White, 4));
-    fill(1, figure(white, 1), figure(white * c.luminanceRatio, 1),
-         tr("± %1 %").arg(limit(Figure::Luminance, 0, 100)));
-    fill(2, figure(black, 3), figure(black * c.blackRatio, 3), dash);
-    fill(3, dash, value(Figure::GreyMean, c.greyDeltaE00, 2), limit(Figure::GreyMean, 1));
-    fill(4, dash, value(Figure::ColourMean, c.meanDeltaE00, 2), limit(Figure::ColourMean, 1));
-    fill(5, dash, value(Figure::ColourWorst, c.worstDeltaE00, 2), limit(Figure::ColourWorst, 1));
+    m_empty->setText(m.empty);
+    m_verdict->setText(m.verdict);
+    m_words->setText(m.words);
+    for (size_t i = 0; i < m_rows.size(); ++i) {
+        m_rows[i].name->setText(m.rows[i].name);
+        m_rows[i].then->setText(m.rows[i].then);
+        m_rows[i].now->setText(m.rows[i].now);
+        m_rows[i].limit->setText(m.rows[i].limit);
+    }
+    m_bars->setModel(m);
 }
 
 } // namespace lantern::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/check/check_model.h"
 #include "app/views/view.h"
 
 #include <array>
@@ -12,19 +13,17 @@ class CheckBars;
 class CheckView : public View {
     Q_OBJECT
 public:
-    explicit CheckView(Session *session);
+    explicit CheckView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:
     struct Row {
         QLabel *name, *then, *now, *limit;
     };
-    static constexpr int kRows = 6;
-    void showFigures(const SessionState &state);
 
     QLabel *m_verdict, *m_words, *m_empty;
     QWidget *m_figures;
-    std::array<Row, kRows> m_rows;
+    std::array<Row, CheckModel::kRows> m_rows;
     CheckBars *m_bars;
 };
 

@@ -1,15 +1,13 @@
 #include "app/views/compare/compare_view.h"
 
 #include "app/theme.h"
+#include "app/views/compare/compare_model.h"
 #include "app/views/compare/own_pictures.h"
-#include "core/base/error.h"
-#include "core/profile/colour_cube.h"
+#include "run/book/in_words.h"
 
-#include <QColorSpace>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QImageReader>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QMouseEvent>
@@ -19,12 +17,6 @@
 #include <algorithm>
 
 namespace lantern::app {
-
-namespace {
-
-constexpr int kLongestSide = 1600; ///< larger pictures are shown reduced
-
-} // namespace
 
 SplitPicture::SplitPicture(QWidget *parent) : QWidget(parent)
 {
@@ -120,8 +112,8 @@ void SplitPicture::keyReleaseEvent(QKeyEvent *event)
         QWidget::keyReleaseEvent(event);
 }
 
-CompareView::CompareView(Session *session)
-    : View(tr("Before and after"), {}, session), m_choice(new QComboBox), m_split(new SplitPicture)
+CompareView::CompareView(Intents *intents)
+    : View(tr("Before and after"), {}, intents), m_choice(new QComboBox), m_split(new SplitPicture)
 {
     setAcceptDrops(true);
     m_split->setObjectName(QStringLiteral("splitPicture"));
@@ -152,23 +144,14 @@ void CompareView::choose(int index)
 
 void CompareView::openFile(const QString &path)
 {
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    QImage image = reader.read();
-    if (image.isNull()) {
-        session()->setNotice(
-            tr("%1 cannot be opened as a picture: %2.").arg(path, reader.errorString()));
-        return;
+    try {
+        m_picture = pictureFromFile(path);
+        m_choice->setCurrentIndex(-1);
+        emit intents()->told({});
+        render();
+    } catch (const Error &e) {
+        emit intents()->told(run::inWords(e));
     }
-    if (image.colorSpace().isValid())
-        image.convertToColorSpace(QColorSpace::SRgb);
-    if (std::max(image.width(), image.height()) > kLongestSide)
-        image =
-            image.scaled(kLongestSide, kLongestSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-    m_picture = image.convertToFormat(QImage::Format_RGB32);
-    m_choice->setCurrentIndex(-1);
-    session()->setNotice({});
-    render();
 }
 
 void CompareView::setState(const SessionState &state)
@@ -187,35 +170,11 @@ void CompareView::setState(const SessionState &state)
 
 void CompareView::render()
 {
-    if (m_results.profile.isEmpty() || m_results.found.empty() || !m_results.after) {
-        setExplanation(tr("Shown as it is. When a profile has been built, the left part shows how "
-                          "it looked on the "
-                          "display as it was found."));
-        m_split->setPictures({}, m_picture);
-        return;
-    }
-    try {
-        const QByteArray &icc = m_results.profile;
-        const ProfileFile profile({icc.begin(), icc.end()}, "profile of this run");
-        const ColourCube cube =
-            ColourCube::before(m_results.found, profile, *m_results.after->white);
-        QImage before = m_picture;
-        QImage now = m_picture;
-        for (int y = 0; y < before.height(); ++y) {
-            auto *line = reinterpret_cast<QRgb *>(before.scanLine(y));
-            for (int x = 0; x < before.width(); ++x) {
-                const auto c = cube.apply(uint8_t(qRed(line[x])), uint8_t(qGreen(line[x])),
-                                          uint8_t(qBlue(line[x])));
-                line[x] = qRgb(c[0], c[1], c[2]);
-            }
-        }
-        m_split->setPictures(before, now);
-        setExplanation(tr("Left, how the display showed it as it was found, from its readings and "
-                          "at equal luminance; "
-                          "right, now. Seen best on the calibrated display."));
-    } catch (const Error &e) {
-        session()->setNotice(QString::fromUtf8(e.what()));
-    }
+    const CompareModel m = compareModel(m_results, m_picture);
+    setExplanation(m.explanation);
+    m_split->setPictures(m.before, m.now);
+    if (!m.problem.isEmpty())
+        emit intents()->told(m.problem);
 }
 
 void CompareView::dragEnterEvent(QDragEnterEvent *event)

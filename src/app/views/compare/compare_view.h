@@ -39,7 +39,7 @@ private:
 class CompareView : public View {
     Q_OBJECT
 public:
-    explicit CompareView(Session *session);
+    explicit CompareView(Intents *intents);
     void setState(const SessionState &state) override;
 
 protected:

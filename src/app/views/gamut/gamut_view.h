@@ -9,7 +9,7 @@ namespace lantern::app {
 class GamutView : public View {
     Q_OBJECT
 public:
-    explicit GamutView(Session *session);
+    explicit GamutView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:

@@ -1,14 +1,12 @@
 #include "app/views/profile/profile_view.h"
 
-#include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
-
-#include <QDir>
+#include "app/views/profile/profile_model.h"
 
 namespace lantern::app {
 
-ProfileView::ProfileView(Session *session)
-    : View(tr("Profile"), {}, session), m_grid(new QGridLayout), m_name(new QLineEdit)
+ProfileView::ProfileView(Intents *intents)
+    : View(tr("Profile"), {}, intents), m_grid(new QGridLayout), m_name(new QLineEdit)
 {
     m_grid->setHorizontalSpacing(24);
     m_grid->setVerticalSpacing(14);
@@ -27,7 +25,7 @@ ProfileView::ProfileView(Session *session)
     m_lut = addRow(tr("Video LUT"));
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_name->isModified())
-            this->session()->setProfileTitle(m_name->text());
+            emit this->intents()->profileNamed(m_name->text());
         m_name->setModified(false);
     });
     body()->addSpacing(12);
@@ -48,49 +46,24 @@ QLabel *ProfileView::addRow(const QString &name)
 
 void ProfileView::setState(const SessionState &state)
 {
-    const bool own = state.hasRun();
-    const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
     showDate(state);
-    setExplanation(!r ? tr("A profile will be described here when a run has measured this display.")
-                   : own ? tr("What this run makes. The name can be changed until it is built.")
-                         : tr("Of the last run on this display."));
+    const ProfileModel m = profileModel(state);
+    setExplanation(m.explanation);
     for (int row = 0; row < m_grid->rowCount(); ++row)
         for (int c = 0; c < 2; ++c)
             if (QLayoutItem *item = m_grid->itemAtPosition(row, c); item && item->widget())
-                item->widget()->setVisible(r != nullptr);
-    if (!r)
+                item->widget()->setVisible(m.facts.has_value());
+    if (!m.facts)
         return;
-    const QString dash = QStringLiteral("—");
     if (!m_name->hasFocus() || !m_name->isModified())
-        m_name->setText(QString::fromStdString(run::profileName(r->setup)));
-    m_name->setReadOnly(
-        !own || run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) ||
-        !r->profile.isEmpty());
-    m_aim->setText(QString::fromStdString(r->setup.displayName + " · " + aimSummary(r->setup.aim)));
-    m_kind->setText(r->setup.profileKind == ProfileKind::Table
-                        ? tr("ICC version %1, tables with %2 points a side")
-                              .arg(r->setup.iccVersion)
-                              .arg(r->setup.grid)
-                        : tr("ICC version %1, curves and matrix").arg(r->setup.iccVersion));
-    m_readings->setText(
-        r->profile.isEmpty()
-            ? r->chart.empty() ? tr("%1 patches, not read yet").arg(r->setup.chartPatches)
-                               : tr("%1 readings").arg(r->chart.size())
-            : tr("%1 readings; expected error for all colours %2 ΔE00 in the mean; %3 kB")
-                  .arg(QString::number(r->chart.size()),
-                       r->expectedError > 0 ? figure(r->expectedError, 2) : dash,
-                       figure(double(r->profile.size()) / 1000, 0)));
-    m_file->setText(r->installedPath.isEmpty() ? dash : QDir::toNativeSeparators(r->installedPath));
-    const desk::ProfileInUse &use = state.inUse;
-    const bool judged = !r->installedPath.isEmpty() && use.checked;
-    m_declared->setText(!judged ? dash
-                        : use.profileMatches
-                            ? tr("●  Yes: read back from %1, byte for byte").arg(use.place)
-                            : tr("⊘  No: %1 names %2 profile").arg(use.place, use.found));
-    m_lut->setText(!judged ? dash
-                   : use.lutMatches
-                       ? tr("●  Loaded: read back from %1, all entries agree").arg(use.place)
-                       : tr("⊘  Not in force: another LUT is loaded"));
+        m_name->setText(m.facts->name);
+    m_name->setReadOnly(m.facts->nameFixed);
+    m_aim->setText(m.facts->madeFor);
+    m_kind->setText(m.facts->kind);
+    m_readings->setText(m.facts->madeFrom);
+    m_file->setText(m.facts->file);
+    m_declared->setText(m.facts->declared);
+    m_lut->setText(m.facts->lut);
 }
 
 } // namespace lantern::app

@@ -11,7 +11,7 @@ namespace lantern::app {
 class ProfileView : public View {
     Q_OBJECT
 public:
-    explicit ProfileView(Session *session);
+    explicit ProfileView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:

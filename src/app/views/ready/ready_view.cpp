@@ -1,6 +1,7 @@
 #include "app/views/ready/ready_view.h"
 
 #include "app/theme.h"
+#include "app/views/ready/ready_model.h"
 #include "app/widgets/meter_drawing.h"
 #include "app/workplace/workplace.h"
 #include "core/signal/technology.h"
@@ -15,11 +16,11 @@ constexpr int kSideWidth = 250;
 
 } // namespace
 
-ReadyView::ReadyView(Session *session)
+ReadyView::ReadyView(Intents *intents)
     : View(tr("Ready"),
            tr("What the program can check it has checked; tick the rest. A point left open "
               "does not stop you, but is noted in the report."),
-           session),
+           intents),
       m_list(new QVBoxLayout),
       m_display(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_reason(makeLabel({}, theme::kSmall, theme::kMuted)),
@@ -29,14 +30,14 @@ ReadyView::ReadyView(Session *session)
     m_list->setSpacing(2);
     m_check->setObjectName(QStringLiteral("checkFirst"));
     m_check->setToolTip(tr("One minute with the meter: does the last run still hold? (F6)"));
-    connect(m_check, &QPushButton::clicked, this, [this] { this->session()->checkFirst(); });
+    connect(m_check, &QPushButton::clicked, this->intents(), &Intents::checkFirstWanted);
     m_technology->setObjectName(QStringLiteral("technology"));
     m_technology->setAccessibleName(tr("Panel technology"));
     for (const std::string &name : technologies())
         m_technology->addItem(technologyTitle(QString::fromStdString(name)),
                               QString::fromStdString(name));
     connect(m_technology, &QComboBox::activated, this, [this](int index) {
-        this->session()->setTechnology(m_technology->itemData(index).toString());
+        emit this->intents()->technologyChosen(m_technology->itemData(index).toString());
     });
     m_display->setWordWrap(true);
     m_reason->setWordWrap(true);
@@ -74,7 +75,7 @@ ReadyView::ReadyView(Session *session)
 void ReadyView::showEvent(QShowEvent *event)
 {
     View::showEvent(event);
-    QMetaObject::invokeMethod(session(), &Session::refreshReady, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(intents(), &Intents::readyLookedAt, Qt::QueuedConnection);
 }
 
 void ReadyView::addLine()
@@ -98,13 +99,13 @@ void ReadyView::addLine()
     row->addWidget(line.errand, 0, Qt::AlignVCenter);
     connect(line.box, &QCheckBox::toggled, this, [this, index](bool on) {
         if (!m_updating)
-            session()->setReadyPoint(index, on);
+            emit intents()->readyPointTicked(index, on);
     });
     connect(line.errand, &QPushButton::clicked, this, [this, index] {
         if (m_lines[index].does == ReadyErrand::WatchWarmUp)
-            session()->watchWarmUp();
+            emit intents()->warmUpWanted();
         else
-            session()->findMeter();
+            emit intents()->meterSearchWanted();
     });
     m_list->addWidget(line.row);
     m_lines.push_back(line);
@@ -112,62 +113,38 @@ void ReadyView::addLine()
 
 void ReadyView::setState(const SessionState &state)
 {
+    const ReadyModel m = readyModel(state);
     m_updating = true;
-    while (m_lines.size() < state.ready.size())
+    while (m_lines.size() < m.lines.size())
         addLine();
-    const bool free = !state.isMeasuring() && !state.preparing;
     for (size_t i = 0; i < m_lines.size(); ++i) {
         Line &line = m_lines[i];
-        line.row->setVisible(i < state.ready.size());
-        if (i >= state.ready.size())
-            continue;
-        const ReadyPoint &p = state.ready[i];
-        line.box->setText(p.title);
-        line.box->setChecked(p.done);
-        line.box->setEnabled(!p.automatic);
-        line.finding->setText(p.finding.isEmpty() ? p.reason
-                                                  : p.finding + QLatin1Char(' ') + p.reason);
-        line.does = p.errand;
-        line.errand->setVisible(p.errand != ReadyErrand::None);
-        line.errand->setEnabled(free);
-        line.errand->setText(p.errand == ReadyErrand::WatchWarmUp ? tr("&Watch it")
-                                                                  : tr("&Find the meter"));
-        line.errand->setObjectName(p.errand == ReadyErrand::WatchWarmUp
-                                       ? QStringLiteral("watchWarmUp")
-                                       : QStringLiteral("findMeter"));
-        line.errand->setToolTip(
-            p.errand == ReadyErrand::WatchWarmUp
-                ? tr("Reads white every 15 seconds, five minutes at least, until it changes by "
-                     "less than 0.5 % in ten.")
-                : tr("Lights parts of the screen until the meter is found, and puts the patch "
-                     "under it."));
+        line.row->setVisible(i < m.lines.size());
+        if (i < m.lines.size())
+            showLine(m.lines[i], m.free, line);
     }
-    showDisplay(state);
-    m_check->setEnabled(free && state.lastTime.has_value());
+    m_display->setText(m.display);
+    m_technology->setCurrentIndex(m_technology->findData(m.technology));
+    m_technology->setEnabled(m.technologyFree);
+    m_reason->setText(m.technologyReason);
+    m_check->setEnabled(m.checkPossible);
     m_updating = false;
 }
 
-void ReadyView::showDisplay(const SessionState &state)
+void ReadyView::showLine(const ReadyModel::Line &from, bool free, Line &line)
 {
-    const DisplayCard &card = state.displays[state.selected];
-    QStringList facts = {card.model};
-    if (!card.serial.isEmpty())
-        facts << tr("serial %1").arg(card.serial);
-    facts << tr("%1 × %2 pixels").arg(card.pixels.width()).arg(card.pixels.height());
-    facts << tr("%1 × %2 mm")
-                 .arg(locale().toString(card.sizeMm.width(), 'f', 0),
-                      locale().toString(card.sizeMm.height(), 'f', 0));
-    facts << (card.builtIn              ? tr("built in, nothing to turn")
-              : card.can.remoteControls ? tr("answers on its control channel")
-                                        : tr("turned by hand"));
-    QString text = facts.join(QStringLiteral(" · "));
-    if (!card.noControls.isEmpty())
-        text += QStringLiteral(". ") + card.noControls;
-    m_display->setText(text);
-    m_technology->setCurrentIndex(m_technology->findData(card.technology));
-    m_technology->setEnabled(!state.isMeasuring() && !state.hasRun());
-    m_reason->setText(card.technologyReason + QLatin1Char(' ') +
-                      tr("It decides how the meter is corrected: a wrong one is a wrong white."));
+    line.box->setText(from.title);
+    line.box->setChecked(from.done);
+    line.box->setEnabled(!from.automatic);
+    line.finding->setText(from.finding);
+    line.does = from.errand;
+    line.errand->setVisible(from.errand != ReadyErrand::None);
+    line.errand->setEnabled(free);
+    line.errand->setText(from.errandText);
+    line.errand->setToolTip(from.errandTip);
+    line.errand->setObjectName(from.errand == ReadyErrand::WatchWarmUp
+                                   ? QStringLiteral("watchWarmUp")
+                                   : QStringLiteral("findMeter"));
 }
 
 } // namespace lantern::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/views/ready/ready_model.h"
 #include "app/views/view.h"
 
 #include <QCheckBox>
@@ -12,7 +13,7 @@ namespace lantern::app {
 class ReadyView : public View {
     Q_OBJECT
 public:
-    explicit ReadyView(Session *session);
+    explicit ReadyView(Intents *intents);
     void setState(const SessionState &state) override;
 
 protected:
@@ -27,7 +28,7 @@ private:
         ReadyErrand does = ReadyErrand::None;
     };
     void addLine();
-    void showDisplay(const SessionState &state);
+    void showLine(const ReadyModel::Line &from, bool free, Line &line);
 
     std::vector<Line> m_lines;
     QVBoxLayout *m_list;

@@ -9,7 +9,7 @@ namespace lantern::app {
 class ToneView : public View {
     Q_OBJECT
 public:
-    explicit ToneView(Session *session);
+    explicit ToneView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:

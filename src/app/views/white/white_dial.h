@@ -1,22 +1,10 @@
 #pragma once
 
-#include "app/session_state.h"
+#include "app/views/white/white_model.h"
 
 #include <QWidget>
 
 namespace lantern::app {
-
-/// What the dial draws, in u'v'.
-struct DialData {
-    std::optional<UvPrime> aim; ///< centre; nothing: no white is aimed at yet
-    std::vector<UvPrime> trail; ///< oldest first; the last one is the present white
-    /// Where each channel alone would take the white, with the advised turn.
-    struct Arrow {
-        UvPrime to;
-        QString label;
-    };
-    std::vector<Arrow> arrows;
-};
 
 /// The u'v' plane around the aimed white.
 class WhiteDial : public QWidget {

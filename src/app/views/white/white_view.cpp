@@ -1,62 +1,20 @@
 #include "app/views/white/white_view.h"
 
-#include "app/ledger/ledger_rows.h"
 #include "app/theme.h"
 
 #include <QHBoxLayout>
-
-#include <cmath>
 
 namespace lantern::app {
 
 namespace {
 
-using run::Activity;
-using run::AdjustMode;
-using run::Stage;
-
-/// In the order in which they are turned.
-constexpr std::array<double MonitorControls::*, 5> kFields = {
-    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain,
-    &MonitorControls::blueGain, &MonitorControls::brightness};
 constexpr int kUnknown = -1;
 constexpr double kFarPoints = 44; ///< read from two metres, at the monitor's buttons
 
-bool isGain(int row)
-{
-    return row >= 1 && row <= 3;
-}
-
-/// Light factor of each row: contrast is left alone, the gains against the neediest channel, then
-/// the common level.
-std::array<double, 5> lightFactors(const Advice &advice, bool gains)
-{
-    const double level = advice.wanted.maxCoeff();
-    if (!gains || level <= 0)
-        return {1, 1, 1, 1, level};
-    return {1, advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
-}
-
 } // namespace
 
-QString adviceText(const std::optional<double> &now, double proposed, double lightFactor)
-{
-    if (now) {
-        const double steps = std::round(proposed - *now);
-        if (steps == 0)
-            return QObject::tr("leave");
-        return steps < 0 ? QObject::tr("down about %1").arg(-steps)
-                         : QObject::tr("up about %1").arg(steps);
-    }
-    const double percent = std::round(100 * (lightFactor - 1));
-    if (std::abs(percent) < 1)
-        return QObject::tr("leave");
-    return percent < 0 ? QObject::tr("down, %1 % less light").arg(-percent)
-                       : QObject::tr("up, %1 % more light").arg(percent);
-}
-
-WhiteView::WhiteView(Session *session)
-    : View(tr("White point"), {}, session),
+WhiteView::WhiteView(Intents *intents)
+    : View(tr("White point"), {}, intents),
       m_dial(new WhiteDial),
       m_cct(makeLabel(QStringLiteral("—"), theme::kGiant, theme::kBright, QFont::Light)),
       m_cctAim(makeLabel({}, theme::kNormal, theme::kMuted)),
@@ -76,31 +34,31 @@ WhiteView::WhiteView(Session *session)
     grid->addWidget(m_lastTitle, 0, 3, Qt::AlignRight);
     const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
                               tr("Brightness")};
-    for (int i = 0; i < kControls; ++i) {
-        m_rows[i] = {makeLabel(names[i], theme::kNormal, theme::kText), new QSpinBox,
-                     makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
-                     makeLabel({}, theme::kSmall, theme::kMuted)};
-        m_rows[i].value->setRange(kUnknown, 100);
-        m_rows[i].value->setSpecialValueText(QStringLiteral("—"));
-        m_rows[i].value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        m_rows[i].value->setButtonSymbols(QAbstractSpinBox::NoButtons);
-        m_rows[i].value->setFixedSize(40, 22);
-        m_rows[i].value->setAccessibleName(names[i]);
-        m_rows[i].value->setObjectName(QStringLiteral("control%1").arg(i));
-        connect(m_rows[i].value, &QSpinBox::valueChanged, this, &WhiteView::noted);
-        grid->addWidget(m_rows[i].name, i + 1, 0);
-        grid->addWidget(m_rows[i].value, i + 1, 1);
-        grid->addWidget(m_rows[i].advice, i + 1, 2);
-        grid->addWidget(m_rows[i].lastTime, i + 1, 3, Qt::AlignRight);
+    for (int i = 0; i < static_cast<int>(m_rows.size()); ++i) {
+        m_rows[static_cast<size_t>(i)] = {
+            makeLabel(names[static_cast<size_t>(i)], theme::kNormal, theme::kText), new QSpinBox,
+            makeLabel({}, theme::kNormal, theme::kBright, QFont::DemiBold),
+            makeLabel({}, theme::kSmall, theme::kMuted)};
+        m_rows[static_cast<size_t>(i)].value->setRange(kUnknown, 100);
+        m_rows[static_cast<size_t>(i)].value->setSpecialValueText(QStringLiteral("—"));
+        m_rows[static_cast<size_t>(i)].value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        m_rows[static_cast<size_t>(i)].value->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        m_rows[static_cast<size_t>(i)].value->setFixedSize(40, 22);
+        m_rows[static_cast<size_t>(i)].value->setAccessibleName(names[static_cast<size_t>(i)]);
+        m_rows[static_cast<size_t>(i)].value->setObjectName(QStringLiteral("control%1").arg(i));
+        connect(m_rows[static_cast<size_t>(i)].value, &QSpinBox::valueChanged, this,
+                &WhiteView::noted);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].name, i + 1, 0);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].value, i + 1, 1);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].advice, i + 1, 2);
+        grid->addWidget(m_rows[static_cast<size_t>(i)].lastTime, i + 1, 3, Qt::AlignRight);
     }
     grid->setColumnStretch(2, 1);
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
     m_note->setWordWrap(true);
-    connect(m_switch, &QPushButton::clicked, this, [this] {
-        this->session()->setAdjustMode(m_mode == AdjustMode::ByHand ? AdjustMode::Automatic
-                                                                    : AdjustMode::ByHand);
-    });
+    connect(m_switch, &QPushButton::clicked, this,
+            [this] { emit this->intents()->adjustModeChosen(m_switchTo); });
 
     auto *right = new QVBoxLayout;
     right->setContentsMargins(0, 0, 0, 0);
@@ -121,7 +79,8 @@ WhiteView::WhiteView(Session *session)
     m_skip->setObjectName(QStringLiteral("skipAdjusting"));
     m_skip->setToolTip(tr("Goes on with the video LUT, which brings white to the aim by itself."));
     connect(m_skip, &QPushButton::clicked, this,
-            [this] { this->session()->setAdjustMode(AdjustMode::Skip); });
+            [this] { emit this->intents()->adjustModeChosen(run::AdjustMode::Skip); });
+    m_switch->setToolTip(tr("The advice is learned from your turns so far."));
     right->addStretch(1);
     auto *rightSide = new QWidget;
     rightSide->setLayout(right);
@@ -139,142 +98,46 @@ WhiteView::WhiteView(Session *session)
 void WhiteView::setState(const SessionState &state)
 {
     showDate(state);
-    const run::RunResults &r = state.shown();
-    const Aim &aim = state.shownAim();
-    const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
-    DialData dial;
-    for (const WhiteReading &w : r.whites)
-        dial.trail.push_back(uvPrime(w.white));
-    const DisplayState now = presentState(r);
-    if (r.calibration || r.after || dial.trail.empty()) {
-        const auto &white = now.white ? now.white : r.before ? r.before->white : now.white;
-        if (white)
-            dial.trail.push_back(uvPrime(*white));
-    }
-    if (!dial.trail.empty())
-        dial.aim = uvPrime(aimChromaticity(aim, chromaticity(dial.trail.back())));
-
-    std::optional<XYZ> white = now.white;
-    if (!white && r.before)
-        white = r.before->white;
-    if (white) {
-        const Cct cct = correlatedColourTemperature(chromaticity(*white));
-        m_cct->setFont(theme::font(adjusting ? kFarPoints : theme::kGiant, QFont::Light));
-        const Chromaticity xy = chromaticity(*white);
-        const bool hasKelvin = std::abs(cct.duv) <= kMostDuv; // else it has no meaning
-        m_cct->setText(hasKelvin ? tr("%1 K").arg(figure(cct.kelvin, 0)) : QStringLiteral("—"));
-        QString aimed = tr("native");
-        if (!std::holds_alternative<NativeWhite>(aim.white))
-            aimed =
-                tr("%1 K (%2)")
-                    .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
-                         QString::fromStdString(whiteName(aim.white)));
-        m_cctAim->setText(
-            hasKelvin ? tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
-                      : tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4)));
-        m_delta->setText(
-            dial.aim ? tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(*white), *dial.aim), 4))
-                     : QString());
-        m_luminance->setText(tr("%1 cd/m²").arg(figure(white->Y, 1)));
-        m_luminance->setToolTip(aim.luminanceCdM2
-                                    ? tr("aim %1 cd/m²").arg(figure(aim.luminanceCdM2, 1))
-                                    : tr("aim: native"));
-    } else {
-        m_cct->setText(QStringLiteral("—"));
-        m_cctAim->setText(tr("not read yet"));
-        m_delta->clear();
-        m_luminance->clear();
-    }
-    m_mode = r.setup.adjust;
-    showControls(state);
-
-    if (adjusting && r.advice && r.before && r.before->primaries && !r.advice->settled && white &&
-        state.displays[state.selected].can.gains) {
-        const auto factors = lightFactors(*r.advice, true);
-        const std::array names = {tr("red"), tr("green"), tr("blue")};
-        for (int c = 0; c < 3; ++c) {
-            const auto gain = kFields[static_cast<size_t>(c) + 1];
-            if (r.controls && std::round((*r.controls).*gain) == r.advice->controls.*gain)
-                continue; // it is advised to leave it
-            Vec3 one = Vec3::Ones();
-            one[c] = factors[c];
-            if (std::abs(factors[c] - 1) > 0.004)
-                dial.arrows.push_back(
-                    {uvPrime(whiteAfter(*white, *r.before->primaries, one)), names[c]});
-        }
-    }
-    m_dial->setData(dial);
-    if (adjusting && state.status.activity == Activity::Working)
-        setExplanation(
-            m_mode == AdjustMode::ByHand
-                ? tr("Turn the monitor's own controls until the dot sits in the smallest ring.")
-                : tr("The program turns the monitor's own controls."));
-    else
-        setExplanation(
-            tr("Where the display's white lies, seen from the white aimed at. u' to the right, v' "
-               "up; dashed daylight, dotted blackbody."));
+    const WhiteModel m = whiteModel(state);
+    setExplanation(m.explanation);
+    m_dial->setData(m.dial);
+    m_cct->setFont(theme::font(m.readFromAfar ? kFarPoints : theme::kGiant, QFont::Light));
+    m_cct->setText(m.kelvin);
+    m_cctAim->setText(m.aimed);
+    m_delta->setText(m.delta);
+    m_luminance->setText(m.luminance);
+    m_luminance->setToolTip(m.luminanceTip);
+    m_switch->setVisible(!m.switchText.isEmpty());
+    m_switch->setText(m.switchText);
+    m_switchTo = m.switchTo;
+    m_skip->setVisible(m.maySkip);
+    m_note->setVisible(!m.note.isEmpty());
+    m_note->setText(m.note);
+    m_controls->setVisible(m.showsControls);
+    showControls(m);
 }
 
-void WhiteView::showControls(const SessionState &state)
+void WhiteView::showControls(const WhiteModel &m)
 {
-    const run::RunResults &r = state.results;
-    const DisplayCard &card = state.displays[state.selected];
-    const bool hasControls = state.hasRun() && r.setup.adjust != AdjustMode::Skip;
-    m_controls->setVisible(hasControls);
-    m_note->setVisible(state.hasRun());
-    const bool adjusting = state.status.stage == Stage::Adjust && state.hasRun();
-    m_switch->setVisible(adjusting && card.can.remoteControls &&
-                         state.status.activity != Activity::Blocked);
-    m_skip->setVisible(adjusting && !card.can.remoteControls && m_mode == AdjustMode::ByHand &&
-                       state.status.activity != Activity::Blocked);
-    m_switch->setToolTip(tr("The advice is learned from your turns so far."));
-    m_switch->setText(m_mode == AdjustMode::ByHand ? tr("Let the program turn them")
-                                                   : tr("Turn them by hand"));
-    if (!hasControls) {
-        m_note->setText(
-            r.setup.loadsLut
-                ? tr("This display has nothing to turn: the video LUT brings white to the aim.")
-                : tr("This display has nothing to turn, and its output no video LUT: white stays "
-                     "its own."));
-        return;
-    }
-    const bool advised = adjusting && r.advice;
-    const auto factors = advised ? lightFactors(*r.advice, card.can.gains)
-                                 : std::array<double, kControls>{1, 1, 1, 1, 1};
-    const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
-    m_gains = card.can.gains;
     m_updating = true;
-    m_lastTitle->setVisible(before.has_value());
-    for (int i = 0; i < kControls; ++i) {
+    m_lastTitle->setVisible(m.showsLastTime);
+    for (size_t i = 0; i < m_rows.size(); ++i) {
+        const WhiteModel::Control &control = m.controls[i];
         ControlRow &row = m_rows[i];
-        const bool exists = !isGain(i) || card.can.gains;
+        row.exists = control.exists;
         for (QWidget *w :
              std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
-            w->setVisible(exists);
-        std::optional<double> value;
-        if (r.controls)
-            value = (*r.controls).*kFields[i];
-        const bool typed = !card.can.remoteControls && adjusting;
-        row.value->setReadOnly(!typed);
-        row.value->setFocusPolicy(typed ? Qt::StrongFocus : Qt::NoFocus);
-        if (value && !row.value->hasFocus())
-            row.value->setValue(static_cast<int>(std::lround(*value)));
-        else if (!value && !typed)
+            w->setVisible(control.exists);
+        row.value->setReadOnly(!m.typedIn);
+        row.value->setFocusPolicy(m.typedIn ? Qt::StrongFocus : Qt::NoFocus);
+        if (control.value && !row.value->hasFocus())
+            row.value->setValue(*control.value);
+        else if (!control.value && !m.typedIn)
             row.value->setValue(kUnknown);
-        row.advice->setText(!advised ? QString()
-                            : r.advice->settled || i == 0
-                                ? tr("leave")
-                                : adviceText(value, r.advice->controls.*kFields[i], factors[i]));
-        row.lastTime->setText(before ? figure((*before).*kFields[i], 0) : QString());
+        row.advice->setText(control.advice);
+        row.lastTime->setText(control.lastTime);
     }
     m_updating = false;
-    if (!adjusting)
-        m_note->setText(tr("Noted in the report."));
-    else if (card.can.remoteControls)
-        m_note->hide(); // the button is there instead
-    else
-        m_note->setText(tr("Turn them on the monitor itself. Type in what it shows, and the advice "
-                           "is in its own steps."));
 }
 
 /// A person typed in where the controls stand; complete settings go to the run.
@@ -283,14 +146,14 @@ void WhiteView::noted()
     if (m_updating)
         return;
     MonitorControls controls;
-    for (int i = 0; i < kControls; ++i) {
-        if (isGain(i) && !m_gains)
+    for (size_t i = 0; i < m_rows.size(); ++i) {
+        if (!m_rows[i].exists)
             continue;
         if (m_rows[i].value->value() == kUnknown)
             return;
-        controls.*kFields[i] = m_rows[i].value->value();
+        controls.*kControlFields[i] = m_rows[i].value->value();
     }
-    session()->noteControls(controls);
+    emit intents()->controlsNoted(controls);
 }
 
 } // namespace lantern::app

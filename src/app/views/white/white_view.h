@@ -2,6 +2,7 @@
 
 #include "app/views/view.h"
 #include "app/views/white/white_dial.h"
+#include "app/views/white/white_model.h"
 
 #include <QGridLayout>
 #include <QPushButton>
@@ -15,31 +16,27 @@ namespace lantern::app {
 class WhiteView : public View {
     Q_OBJECT
 public:
-    explicit WhiteView(Session *session);
+    explicit WhiteView(Intents *intents);
     void setState(const SessionState &state) override;
 
 private:
-    static constexpr int kControls = 5;
     struct ControlRow {
         QLabel *name;
         QSpinBox *value; ///< typed in where the monitor does not tell; kUnknown: not yet
         QLabel *advice, *lastTime;
+        bool exists = true;
     };
-    void showControls(const SessionState &state);
+    void showControls(const WhiteModel &m);
     void noted();
 
     WhiteDial *m_dial;
     QLabel *m_cct, *m_cctAim, *m_delta, *m_luminance;
     QWidget *m_controls;
-    std::array<ControlRow, kControls> m_rows;
+    std::array<ControlRow, kControlFields.size()> m_rows;
     QLabel *m_note, *m_lastTitle;
     QPushButton *m_switch, *m_skip;
-    run::AdjustMode m_mode = run::AdjustMode::Automatic;
-    bool m_gains = true, m_updating = false;
+    run::AdjustMode m_switchTo = run::AdjustMode::ByHand;
+    bool m_updating = false;
 };
-
-/// Advice in the monitor's own units, or in percent of light where it does not tell what its
-/// controls stand at: "down about 3", "up about 2", "leave".
-QString adviceText(const std::optional<double> &now, double proposed, double lightFactor);
 
 } // namespace lantern::app

@@ -52,13 +52,13 @@ const MeterKind &meterKindOf(const QString &choice)
         if (commandOf(choice).isEmpty() != kind.argumentHint.isEmpty())
             throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(),
                         kind.argumentHint.isEmpty()
-                            ? "nothing is expected after " + key.toStdString()
-                            : "the program is missing",
+                            ? Message("nothing is expected after %1", {key.toStdString()})
+                            : Message("the program is missing"),
                         "For example driver:/usr/lib/meters/reed or command:\"read-once -q\".");
         return kind;
     }
     throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(), "is not known",
-                "Begin with one of: " + known + ".");
+                {"Begin with one of: %1.", {known}});
 }
 
 Meter *makeMeter(const QString &choice, SceneSource *scene)

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "app/state/session_state.h"
+#include "run/book/aim_shelf.h"
+
+#include <QObject>
+#include <QUndoStack>
+
+namespace lantern::app {
+
+/// The aim with its undo, the person's own aims, and how much to measure.
+class AimPart : public QObject {
+    Q_OBJECT
+public:
+    /// \param folder of the person's own aims
+    explicit AimPart(const QString &folder, QObject *parent = nullptr);
+    [[nodiscard]] const AimState &state() const { return m_state; }
+    [[nodiscard]] QUndoStack *undoStack() { return &m_undo; }
+
+    /// With undo; turning the same knob again and again is one step back.
+    void setAim(const Aim &aim);
+    void setMeasure(const MeasureChoice &choice);
+    // The person's own aims. What happened is returned, for people.
+    /// \throws Error Device when it cannot be written
+    QString keep(const QString &name);
+    QString keepCopy();
+    QString removeOwn(const QString &name);
+
+signals:
+    void changed();
+
+private:
+    friend class AimCommand;
+    void apply(const Aim &aim);
+
+    run::AimShelf m_shelf;
+    AimState m_state;
+    QUndoStack m_undo;
+};
+
+} // namespace lantern::app

@@ -1,0 +1,120 @@
+#include "app/session/history_part.h"
+
+namespace lantern::app {
+
+namespace {
+
+constexpr int kStaleDays = 30; // common practice: validate monthly
+
+DisplayVerdict verdictOf(const DisplayHistory &history)
+{
+    DisplayVerdict v;
+    if (history.newest && history.newest->validation) {
+        const run::RunResults &r = *history.newest;
+        v.lastMean = r.validation->meanDeltaE00;
+        v.lastValidated =
+            QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
+        const bool stale = v.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
+        v.mark = stale ? Mark::Stale : markOf(r.validation->verdict.overall());
+    }
+    if (history.byEye) {
+        v.mark = Mark::ByEye;
+        v.lastMean.reset();
+    }
+    return v;
+}
+
+} // namespace
+
+HistoryPart::HistoryPart(const QString &logbookPath, QObject *parent)
+    : QObject(parent), m_reader(new HistoryReader(logbookPath))
+{
+    m_reader->moveToThread(&m_thread);
+    connect(&m_thread, &QThread::finished, m_reader, &QObject::deleteLater);
+    connect(this, &HistoryPart::wanted, m_reader, &HistoryReader::read);
+    connect(m_reader, &HistoryReader::told, this, &HistoryPart::take);
+    m_thread.start();
+}
+
+HistoryPart::~HistoryPart()
+{
+    m_thread.quit();
+    m_thread.wait();
+}
+
+void HistoryPart::expect()
+{
+    m_state.readingHistory = true;
+    emit changed();
+}
+
+void HistoryPart::ask(const QStringList &displayIds, const QString &selected, qint64 presentRun)
+{
+    m_selected = selected;
+    m_state.readingHistory = true;
+    emit wanted({++m_questions, displayIds, presentRun});
+    emit changed();
+}
+
+void HistoryPart::take(const HistoryAnswer &answer)
+{
+    if (answer.number != m_questions)
+        return; // another one is on its way
+    m_state = {};
+    QStringList problems;
+    for (const DisplayHistory &history : answer.displays) {
+        m_verdicts[history.displayId] = verdictOf(history);
+        problems << history.problems;
+        if (history.displayId == m_selected)
+            m_state = {history.lastTime,
+                       history.lastRun,
+                       history.unfinishedRun,
+                       history.check,
+                       history.checkedAt,
+                       history.byEye,
+                       false};
+    }
+    QString problem = answer.problem;
+    if (problem.isEmpty() && !problems.isEmpty())
+        problem =
+            tr("Parts of the logbook cannot be read; the rest is whole. %1").arg(problems.front());
+    emit changed();
+    emit told(problem);
+}
+
+void HistoryPart::forget()
+{
+    const bool reading = m_state.readingHistory;
+    m_state = {};
+    m_state.readingHistory = reading;
+    emit changed();
+}
+
+void HistoryPart::finished(const run::RunResults &results, qint64 run)
+{
+    m_state.lastTime = results;
+    m_state.lastRun = run;
+    forgetCheck();
+}
+
+void HistoryPart::checked(const CheckFirst &check, const QDateTime &at)
+{
+    m_state.check = check;
+    m_state.checkedAt = at;
+    emit changed();
+}
+
+void HistoryPart::forgetCheck()
+{
+    m_state.check.reset();
+    m_state.checkedAt.reset();
+    emit changed();
+}
+
+void HistoryPart::forgetUnfinished()
+{
+    m_state.unfinishedRun.reset();
+    emit changed();
+}
+
+} // namespace lantern::app

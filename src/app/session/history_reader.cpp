@@ -1,0 +1,114 @@
+#include "app/session/history_reader.h"
+
+#include "run/book/in_words.h"
+#include "run/logbook/load_results.h"
+
+#include <QFileInfo>
+
+namespace lantern::app {
+
+namespace {
+
+using run::RunKind;
+
+constexpr int kPage = 10; // more than one is needed only where rows are damaged
+
+std::optional<run::RunResults> resultsOf(run::Logbook &logbook, qint64 run, QStringList &problems)
+{
+    try {
+        run::RunResults results = run::loadResults(logbook, run);
+        if (!results.problem.isEmpty())
+            problems << results.problem;
+        return results;
+    } catch (const Error &e) {
+        problems << run::inWords(e);
+    } catch (const std::exception &e) { // a value that no rule foresaw
+        problems << QStringLiteral("run %1: %2").arg(run).arg(QString::fromUtf8(e.what()));
+    }
+    return std::nullopt;
+}
+
+/// The newest finished runs of a kind that can be read, until `take` has what it wants.
+template <class F>
+void eachFinished(run::Logbook &logbook, const QString &displayId, RunKind kind, F &&take)
+{
+    for (qint64 before = 0;;) {
+        const auto page = logbook.runs({.displayId = displayId,
+                                        .kind = kind,
+                                        .finishedOnly = true,
+                                        .before = before,
+                                        .atMost = kPage});
+        for (const run::RunSummary &line : page)
+            if (!take(line))
+                return;
+        if (page.size() < kPage)
+            return;
+        before = page.back().id;
+    }
+}
+
+} // namespace
+
+DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayId,
+                                  qint64 presentRun)
+{
+    DisplayHistory h;
+    h.displayId = displayId;
+    eachFinished(logbook, displayId, RunKind::Calibration, [&](const run::RunSummary &line) {
+        auto results = resultsOf(logbook, line.id, h.problems);
+        if (!results)
+            return true;
+        if (!h.newest)
+            h.newest = results;
+        if (line.id == presentRun)
+            return true;
+        h.lastTime = std::move(results);
+        h.lastRun = line.id;
+        return false;
+    });
+    h.unfinishedRun = logbook.unfinishedRun(displayId);
+    eachFinished(logbook, displayId, RunKind::Check, [&](const run::RunSummary &line) {
+        if (line.id < h.lastRun)
+            return false;
+        if (line.referenceRun != h.lastRun)
+            return true;
+        const auto results = resultsOf(logbook, line.id, h.problems);
+        if (!results || !results->check)
+            return true;
+        h.check = results->check;
+        h.checkedAt = QDateTime::fromString(line.startedAt, Qt::ISODate);
+        return false;
+    });
+    eachFinished(logbook, displayId, RunKind::ByEye, [&](const run::RunSummary &line) {
+        if (line.id < h.lastRun)
+            return false;
+        h.byEye = resultsOf(logbook, line.id, h.problems);
+        return !h.byEye;
+    });
+    return h;
+}
+
+void HistoryReader::read(const HistoryQuestion &question)
+{
+    HistoryAnswer answer;
+    answer.number = question.number;
+    try {
+        if (!m_logbook && QFileInfo::exists(m_path))
+            m_logbook = std::make_unique<run::Logbook>(m_path, run::Logbook::Access::Read);
+        for (const QString &id : question.displayIds) {
+            if (!m_logbook) {
+                DisplayHistory none;
+                none.displayId = id;
+                answer.displays.push_back(none);
+            } else
+                answer.displays.push_back(readDisplayHistory(*m_logbook, id, question.presentRun));
+        }
+    } catch (const Error &e) {
+        m_logbook.reset(); // the next question tries again
+        answer.displays.clear();
+        answer.problem = run::inWords(e);
+    }
+    emit told(answer);
+}
+
+} // namespace lantern::app

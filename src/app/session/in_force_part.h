@@ -1,0 +1,57 @@
+#pragma once
+
+#include "app/workplace/workplace.h"
+#include "desk/profile_in_use.h"
+
+#include <QObject>
+#include <QTimer>
+
+#include <optional>
+
+namespace lantern::app {
+
+/// What is in force on the selected display: a run's trials for their time, else its own profile
+/// and LUT, which are watched.
+class InForcePart : public QObject {
+    Q_OBJECT
+public:
+    /// \param workplace not owned; outlives this
+    explicit InForcePart(Workplace *workplace, QObject *parent = nullptr);
+    /// Whatever ends the program, no trial stays.
+    ~InForcePart() override;
+    [[nodiscard]] const desk::ProfileInUse &inUse() const { return m_inUse; }
+    [[nodiscard]] bool isTrying() const { return m_trying; }
+
+    /// Another display; nothing is read back until look().
+    void select(int display);
+    /// The profile that belongs to the display; nothing: none is known.
+    void setOwn(const std::optional<run::RunResults> &own) { m_own = own; }
+    /// What is changed on the display from now on is only for its time, until endTrying(). False,
+    /// and why is told, where another program is at it or what is found cannot be kept.
+    bool beginTrying();
+    void endTrying();
+    /// The display's own LUT and profile in force again.
+    void putBack();
+    /// Takes any video LUT away, for as long as something is tried.
+    void clearLut();
+    /// Reads back whether what `expected` made is in force; nothing: nothing is expected to be.
+    void look(const std::optional<run::RunResults> &expected);
+
+signals:
+    void changed();
+    void told(const QString &problem);
+    /// Other programs may change what is in force at any time: look() is due.
+    void lookDue();
+
+private:
+    template <class F> bool attempt(F &&work);
+
+    Workplace *m_workplace;
+    int m_display = 0;
+    bool m_trying = false; ///< what is in force is a run's, for its time
+    std::optional<run::RunResults> m_own;
+    desk::ProfileInUse m_inUse;
+    QTimer m_watch;
+};
+
+} // namespace lantern::app

@@ -1,0 +1,50 @@
+#include "app/session/intents.h"
+
+#include "app/session/session.h"
+
+namespace lantern::app {
+
+void connectIntents(Intents *intents, Session *session)
+{
+    const auto obey = [=](auto signal, auto slot) {
+        QObject::connect(intents, signal, session, slot);
+    };
+    obey(&Intents::displayWanted, &Session::selectDisplay);
+    obey(&Intents::viewWanted, &Session::showView);
+    obey(&Intents::acted, &Session::act);
+    obey(&Intents::paused, &Session::pause);
+    obey(&Intents::resumed, &Session::resume);
+    obey(&Intents::stopped, &Session::stop);
+    obey(&Intents::runDiscarded, &Session::discardRun);
+    obey(&Intents::newRunWanted, &Session::newRun);
+    obey(&Intents::readyPointTicked, &Session::setReadyPoint);
+    obey(&Intents::readyLookedAt, &Session::refreshReady);
+    obey(&Intents::warmUpWanted, &Session::watchWarmUp);
+    obey(&Intents::meterSearchWanted, &Session::findMeter);
+    obey(&Intents::checkFirstWanted, &Session::checkFirst);
+    obey(&Intents::roomWanted, &Session::readRoom);
+    obey(&Intents::roomForgotten, &Session::forgetRoomReadings);
+    obey(&Intents::fourColoursWanted, &Session::readFourColours);
+    obey(&Intents::meterChosen, &Session::chooseMeter);
+    obey(&Intents::readingEntered, &Session::enterReading);
+    obey(&Intents::certificateOffered, &Session::keepCertificate);
+    obey(&Intents::correctionOffered, &Session::keepCorrection);
+    obey(&Intents::correctionWanted, &Session::computeCorrection);
+    obey(&Intents::fourColoursKept, &Session::keepFourColours);
+    obey(&Intents::meterFactsForgotten, &Session::forgetMeterFacts);
+    obey(&Intents::technologyChosen, &Session::setTechnology);
+    obey(&Intents::bareDisplayWanted, &Session::bareDisplay);
+    obey(&Intents::controlsNoted, &Session::noteControls);
+    obey(&Intents::adjustModeChosen, &Session::setAdjustMode);
+    obey(&Intents::aimChosen, &Session::setAim);
+    obey(&Intents::measureChosen, &Session::setMeasureChoice);
+    obey(&Intents::aimKept, &Session::keepAim);
+    obey(&Intents::aimDuplicated, &Session::duplicateAim);
+    obey(&Intents::ownAimRemoved, &Session::removeOwnAim);
+    obey(&Intents::foundByEye, &Session::keepByEye);
+    obey(&Intents::profileNamed, &Session::setProfileTitle);
+    obey(&Intents::reportFolderChosen, &Session::saveReport);
+    obey(&Intents::told, &Session::setNotice);
+}
+
+} // namespace lantern::app

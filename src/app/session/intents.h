@@ -1,0 +1,68 @@
+#pragma once
+
+#include "app/state/session_state.h"
+#include "core/plan/by_eye.h"
+
+#include <QObject>
+
+namespace lantern::app {
+
+/// All that a person can want of the session, as signals: widgets emit them and know nothing of who
+/// obeys. Files are named by their paths.
+class Intents : public QObject {
+    Q_OBJECT
+public:
+    using QObject::QObject;
+
+signals:
+    void displayWanted(int index);
+    void viewWanted(lantern::app::ViewId view);
+    // the main action and the run
+    void acted();
+    void paused();
+    void resumed();
+    void stopped();
+    void runDiscarded();
+    void newRunWanted();
+    // the checklist and errands
+    void readyPointTicked(int index, bool done);
+    void readyLookedAt(); ///< the checklist is on the screen: look at everything again
+    void warmUpWanted();
+    void meterSearchWanted();
+    void checkFirstWanted();
+    void roomWanted();
+    void roomForgotten();
+    void fourColoursWanted();
+    // the meter
+    void meterChosen(const QString &choice);
+    void readingEntered(const lantern::XYZ &xyz);
+    void certificateOffered(const QString &path);
+    void correctionOffered(const QString &path);
+    void correctionWanted(const QString &sensitivities, const QString &panel);
+    void fourColoursKept(const QString &meter, const QString &reference);
+    void meterFactsForgotten();
+    // the display
+    void technologyChosen(const QString &technology);
+    void bareDisplayWanted(bool bare);
+    void controlsNoted(const lantern::MonitorControls &controls);
+    void adjustModeChosen(lantern::run::AdjustMode mode);
+    // the aim
+    void aimChosen(const lantern::Aim &aim);
+    void measureChosen(const lantern::app::MeasureChoice &choice);
+    void aimKept(const QString &name);
+    void aimDuplicated();
+    void ownAimRemoved(const QString &name);
+    // what comes out
+    void foundByEye(const lantern::EyeFindings &findings);
+    void profileNamed(const QString &title);
+    void reportFolderChosen(const QString &folder);
+    /// A widget has something to tell that is not the session's doing, such as a broken file.
+    void told(const QString &text);
+};
+
+class Session;
+
+/// The session obeys.
+void connectIntents(Intents *intents, Session *session);
+
+} // namespace lantern::app

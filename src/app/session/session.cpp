@@ -1,0 +1,368 @@
+#include "app/session/session.h"
+
+#include "app/state/stage_words.h"
+#include "run/book/in_words.h"
+#include "run/book/output_files.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+#include <algorithm>
+
+namespace lantern::app {
+
+namespace {
+
+constexpr int kPublishMs = 16; // at most 60 times a second
+
+using run::Activity;
+using run::Stage;
+
+QString beside(const QString &logbookPath, const char *folder)
+{
+    return QFileInfo(logbookPath).absolutePath() + QLatin1Char('/') + QLatin1String(folder);
+}
+
+} // namespace
+
+Session::Session(Workplace *workplace, const QString &logbookPath, QObject *parent)
+    : QObject(parent),
+      m_workplace(workplace),
+      m_displays(workplace->displays()),
+      m_inForce(workplace),
+      m_aim(beside(logbookPath, "aims")),
+      m_meter(beside(logbookPath, "meters")),
+      m_history(logbookPath),
+      m_run(logbookPath)
+{
+    m_publish.setSingleShot(true);
+    connect(&m_publish, &QTimer::timeout, this, &Session::changed);
+    connectParts();
+    connectEngine();
+}
+
+void Session::connectParts()
+{
+    connect(&m_aim, &AimPart::changed, this, &Session::publish);
+    connect(&m_meter, &MeterPart::changed, this, &Session::publish);
+    connect(&m_checklist, &ChecklistPart::changed, this, &Session::publish);
+    connect(&m_history, &HistoryPart::changed, this, &Session::publish);
+    connect(&m_history, &HistoryPart::told, this, &Session::onHistory);
+    connect(&m_inForce, &InForcePart::changed, this, &Session::publish);
+    connect(&m_inForce, &InForcePart::told, this, &Session::setNotice);
+    connect(&m_inForce, &InForcePart::lookDue, this, [this] {
+        if (!m_displays.empty() && !state().isMeasuring()) // else the engine watches
+            lookInForce();
+    });
+    connect(&m_run, &RunPart::changed, this, [this] {
+        if (m_run.state().results.setup.kind == run::RunKind::WarmUp)
+            m_checklist.setWarmUp(m_run.state().results.warmUp);
+        publish();
+    });
+    connect(&m_run, &RunPart::statusChanged, this, &Session::onStatus);
+    connect(&m_run, &RunPart::failed, this, &Session::setNotice);
+    connect(&m_run, &RunPart::readingTaken, this, [this](const Reading &reading) {
+        m_meter.took(reading);
+        m_checklist.meterAnswers(m_checklist.state().readyFacts.meterName);
+    });
+    // An older logbook is brought to the present form first; readers see it then.
+    connect(&m_run, &RunPart::opened, this, [this] { selectDisplay(m_selected); });
+    connect(m_workplace, &Workplace::displaysChanged, this, &Session::onDisplaysChanged);
+    connect(m_workplace, &Workplace::entryWanted, &m_meter, &MeterPart::wantEntry);
+}
+
+/// What the engine answers to errands that need no run.
+void Session::connectEngine()
+{
+    const run::RunEngine *engine = m_run.engine();
+    connect(engine, &run::RunEngine::meterGreeted, this, [this](const QString &name) {
+        m_checklist.meterAnswers(name);
+        m_meter.greeted(name);
+        refreshMeterFacts(); // kept under the name it has told now
+        refreshReady();
+    });
+    connect(engine, &run::RunEngine::roomRead, &m_meter, &MeterPart::roomRead);
+    connect(engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
+        if (m_meter.state().readingRoom)
+            m_meter.setReadingRoom(false);
+        else {
+            m_checklist.meterFails(message);
+            m_meter.doesNotAnswer();
+        }
+        setNotice(message);
+    });
+    connect(engine, &run::RunEngine::installedByEye, this, [this] {
+        readLogbook();
+        setNotice(tr("The profile made by eye is installed and in use."));
+    });
+}
+
+Session::~Session()
+{
+    m_run.stop();
+    m_workplace->letGoOfMeters();
+}
+
+const SessionState &Session::state() const
+{
+    if (m_stale)
+        compose();
+    return m_state;
+}
+
+void Session::compose() const
+{
+    static_cast<RunState &>(m_state) = m_run.state();
+    static_cast<AimState &>(m_state) = m_aim.state();
+    static_cast<MeterState &>(m_state) = m_meter.state();
+    static_cast<ChecklistState &>(m_state) = m_checklist.state();
+    static_cast<HistoryState &>(m_state) = m_history.state();
+    m_state.displays = m_displays;
+    for (DisplayCard &card : m_state.displays)
+        if (const auto known = m_history.verdicts().find(card.id);
+            known != m_history.verdicts().end())
+            static_cast<DisplayVerdict &>(card) = known->second;
+    m_state.selected = m_selected;
+    m_state.view = m_view;
+    m_state.notice = m_notice;
+    m_state.freshRunWanted = m_freshRunWanted;
+    m_state.preparing = m_preparing;
+    m_state.inUse = m_inForce.inUse();
+    m_state.aimProblem = aimProblem(m_state);
+    m_stale = false;
+}
+
+void Session::publish()
+{
+    m_stale = true;
+    if (!m_publish.isActive())
+        m_publish.start(kPublishMs);
+}
+
+void Session::attempt(const std::function<void()> &work)
+{
+    try {
+        work();
+    } catch (const Error &e) {
+        setNotice(run::inWords(e));
+    }
+}
+
+void Session::setNotice(const QString &notice)
+{
+    m_notice = notice;
+    publish();
+}
+
+void Session::start()
+{
+    m_history.expect();
+    m_run.ask([](run::RunEngine &engine) { engine.open(); });
+}
+
+void Session::setPreparing(bool preparing)
+{
+    m_preparing = preparing;
+    publish();
+}
+
+/// Asks the logbook; onHistory() follows.
+void Session::readLogbook()
+{
+    QStringList ids;
+    for (const DisplayCard &card : m_displays)
+        ids << card.id;
+    m_history.ask(ids, m_displays.empty() ? QString() : m_displays[m_selected].id,
+                  m_run.state().status.run);
+}
+
+void Session::onHistory(const QString &problem)
+{
+    const HistoryState &h = m_history.state();
+    m_inForce.setOwn(h.byEye ? h.byEye : h.lastTime);
+    if (!problem.isEmpty())
+        setNotice(problem);
+    if (std::exchange(m_putBackThen, false))
+        m_inForce.putBack();
+    lookInForce();
+}
+
+/// Displays came or went. A run on one that went is stopped and kept; it goes on when it is back.
+void Session::onDisplaysChanged()
+{
+    const DisplayCard before = m_displays[m_selected];
+    const bool measuring = state().isMeasuring();
+    m_displays = m_workplace->displays();
+    int index = -1;
+    for (size_t i = 0; i < m_displays.size(); ++i)
+        if (m_displays[i].id == before.id)
+            index = static_cast<int>(i);
+    if (m_run.state().status.run != 0)
+        m_run.stop(); // it takes other devices now
+    m_run.forget();
+    if (!m_displays.empty()) {
+        m_selected = 0;
+        selectDisplay(std::max(index, 0));
+    }
+    if (measuring)
+        setNotice(index < 0 ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "
+                                 "and go on.")
+                                  .arg(before.name)
+                            : tr("A display came or went, so the run was stopped. Nothing is lost: "
+                                 "go on with it."));
+    emit displaysChanged();
+    publish();
+}
+
+void Session::selectDisplay(int index)
+{
+    if (state().isMeasuring()) {
+        setNotice(tr("A run is under way on this display. Stop it before choosing another."));
+        return;
+    }
+    if (index < 0 || index >= static_cast<int>(m_displays.size()))
+        return;
+    if (state().hasRun())
+        m_run.stop();
+    m_selected = index;
+    m_freshRunWanted = false;
+    m_notice.clear();
+    m_view = ViewId::Ready;
+    m_run.forget();
+    m_history.forget(); // of the display before
+    m_inForce.select(index);
+    m_inForce.setOwn({});
+    m_meter.forgetFourColours();
+    m_checklist.startOver();
+    m_workplace->patchWindow()->forgetPlace();
+    m_putBackThen = true;
+    readLogbook();
+    takeDevices();
+}
+
+/// The engine gets the devices of the selected display.
+void Session::takeDevices()
+{
+    attempt([this] {
+        const run::Devices devices = m_workplace->devices(m_selected, m_run.thread());
+        m_run.ask([devices](run::RunEngine &engine) { engine.setDevices(devices); });
+        if (m_workplace->hasMeter())
+            m_run.ask([](run::RunEngine &engine) { engine.greetMeter(); });
+    });
+    m_meter.setCard(m_workplace->meterCard(m_selected));
+    refreshMeterFacts();
+    m_displays = m_workplace->displays();
+    refreshReady();
+}
+
+void Session::showView(ViewId view)
+{
+    m_view = view;
+    publish();
+}
+
+void Session::setReadyPoint(int index, bool done)
+{
+    m_checklist.tick(index, done);
+}
+
+void Session::refreshReady()
+{
+    m_checklist.setFacts(m_workplace->readyFacts(m_selected), m_meter.state().meter);
+}
+
+void Session::setTechnology(const QString &technology)
+{
+    m_workplace->setTechnology(m_selected, technology.toStdString());
+    refreshMeterFacts();
+    m_displays = m_workplace->displays();
+    publish();
+}
+
+void Session::onStatus(const run::RunStatus &before)
+{
+    const RunState &run = m_run.state();
+    const run::RunStatus &now = run.status;
+    const bool stageChanged = now.stage != before.stage;
+    const bool activityChanged = now.activity != before.activity;
+    const bool ends = now.activity == Activity::Idle || now.activity == Activity::Finished;
+    publish();
+    if (now.activity == Activity::Working)
+        m_meter.setReadingRoom(false); // the meter is needed elsewhere
+    if (before.run == 0 && now.run != 0 && now.activity != Activity::Idle &&
+        now.stage != run::stagesOf(run.results.setup.kind).front())
+        m_view = viewOf(now.stage); // taken up again where it was left
+    if (stageChanged && now.stage == Stage::Done && state().hasRun())
+        m_view = viewOf(now.stage);
+    if (activityChanged && (now.activity == Activity::Faulted || now.activity == Activity::Blocked))
+        m_notice = now.message;
+    else if (activityChanged && now.activity == Activity::Working)
+        m_notice.clear();
+    if (activityChanged && ends)
+        readLogbook();
+    if (activityChanged && now.activity == Activity::Idle)
+        m_inForce.putBack();
+    const bool installed = run::isAfter(run.results.setup.kind, now.stage, Stage::Install);
+    if (m_inForce.isTrying() && (ends || installed))
+        m_inForce.endTrying();
+    if (activityChanged)
+        m_workplace->keepAwake(state().isMeasuring());
+    if (activityChanged && now.activity == Activity::Finished &&
+        run.results.setup.kind != run::RunKind::Calibration)
+        finishErrand();
+    if (stageChanged || activityChanged)
+        lookInForce();
+}
+
+/// While a run measures, its own LUT is loaded on purpose; only an installed profile is judged.
+void Session::lookInForce()
+{
+    const SessionState &s = state();
+    std::optional<run::RunResults> expected;
+    if (!s.results.installedPath.isEmpty())
+        expected = s.results;
+    else if (!s.hasRun())
+        expected = s.byEye ? s.byEye : s.lastTime;
+    m_inForce.look(expected);
+}
+
+void Session::setAim(const Aim &aim)
+{
+    const Activity activity = m_run.state().status.activity;
+    if (state().hasRun() && activity != Activity::Finished && activity != Activity::Blocked) {
+        setNotice(tr("The aim of a run under way stays as it is. Stop the run to change it."));
+        return;
+    }
+    m_aim.setAim(aim);
+}
+
+void Session::setMeasureChoice(const MeasureChoice &choice)
+{
+    m_aim.setMeasure(choice);
+}
+
+void Session::keepAim(const QString &name)
+{
+    attempt([&] { setNotice(m_aim.keep(name)); });
+}
+
+void Session::duplicateAim()
+{
+    attempt([&] { setNotice(m_aim.keepCopy()); });
+}
+
+void Session::removeOwnAim(const QString &name)
+{
+    attempt([&] { setNotice(m_aim.removeOwn(name)); });
+}
+
+void Session::saveReport(const QString &folder)
+{
+    attempt([&] {
+        run::writeOutputs(state().shown(), folder);
+        setNotice(
+            tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
+    });
+}
+
+} // namespace lantern::app

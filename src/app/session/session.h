@@ -1,0 +1,143 @@
+#pragma once
+
+#include "app/session/aim_part.h"
+#include "app/session/checklist_part.h"
+#include "app/session/history_part.h"
+#include "app/session/in_force_part.h"
+#include "app/session/meter_part.h"
+#include "app/session/run_part.h"
+#include "app/state/session_state.h"
+#include "app/workplace/workplace.h"
+#include "core/plan/by_eye.h"
+
+#include <QObject>
+#include <QTimer>
+#include <QUndoStack>
+
+#include <functional>
+
+namespace lantern::app {
+
+/// The state behind the window and all that a person can do to it. Each part keeps its own piece;
+/// here is what joins them: which display is chosen, which view is shown, and what one part's news
+/// means to another. Lives in the interface thread.
+class Session : public QObject {
+    Q_OBJECT
+public:
+    /// \param workplace not owned; outlives this
+    Session(Workplace *workplace, const QString &logbookPath, QObject *parent = nullptr);
+    ~Session() override;
+
+    /// Put together from the parts.
+    [[nodiscard]] const SessionState &state() const;
+    [[nodiscard]] QUndoStack *undoStack() { return m_aim.undoStack(); }
+
+    /// Opens the logbook and looks what is in it.
+    void start();
+    /// The demo's earlier runs are being made.
+    void setPreparing(bool preparing);
+
+public slots:
+    void selectDisplay(int index);
+    void showView(lantern::app::ViewId view);
+    void setReadyPoint(int index, bool done);
+    /// Looks at everything again that the checklist can see by itself.
+    void refreshReady();
+    // small errands, apart from a run
+    void watchWarmUp();
+    void findMeter();
+    void checkFirst();
+    void readRoom();
+    /// Reads red, green, blue and white with this meter, to correct one meter by another.
+    void readFourColours();
+    /// The bare display, without any video LUT, while a person judges it; false puts it back.
+    void bareDisplay(bool bare);
+    /// Makes and installs a profile from what a person saw.
+    void keepByEye(const lantern::EyeFindings &findings);
+    void forgetRoomReadings();
+    /// Numbers for a meter that is read by hand.
+    void enterReading(const lantern::XYZ &xyz);
+    void setTechnology(const QString &technology);
+    /// Another meter, unless a run is under way.
+    void chooseMeter(const QString &choice);
+    // What is known of the meter; files. Problems and success go into the notice.
+    void keepCertificate(const QString &path);
+    void keepCorrection(const QString &path);
+    /// For the panel technology of this display.
+    void computeCorrection(const QString &sensitivities, const QString &panel);
+    /// Both by name; both have read this display's four colours.
+    void keepFourColours(const QString &meter, const QString &reference);
+    void forgetMeterFacts();
+    /// Changes the aim, with undo.
+    void setAim(const lantern::Aim &aim);
+    void setMeasureChoice(const lantern::app::MeasureChoice &choice);
+    /// Keeps the aim among the person's own, under its name.
+    void keepAim(const QString &name);
+    void duplicateAim();
+    void removeOwnAim(const QString &name);
+    /// The main action under the ledger.
+    void act();
+    void proceed();
+    void pause();
+    void resume();
+    void stop();
+    void discardRun();
+    void newRun();
+    void turnControls(const lantern::MonitorControls &controls);
+    void noteControls(const lantern::MonitorControls &controls);
+    void setAdjustMode(lantern::run::AdjustMode mode);
+    /// Writes profile, readings and report into a folder.
+    void saveReport(const QString &folder);
+    void setNotice(const QString &notice);
+    void setProfileTitle(const QString &title);
+
+signals:
+    void changed();
+    void reportWanted(); ///< the person wants to choose a folder
+    void displaysChanged();
+
+private:
+    void connectParts();
+    void connectEngine();
+    void compose() const;
+    void publish();
+    /// Does it; an Error becomes the notice.
+    void attempt(const std::function<void()> &work);
+
+    void beginRun();
+    void clearRun();
+    void resumeOldRun();
+    void onStatus(const run::RunStatus &before);
+    bool beginErrand(run::RunKind kind);
+    void finishErrand();
+
+    void readLogbook();
+    void onHistory(const QString &problem);
+    void onDisplaysChanged();
+    [[nodiscard]] run::RunSetup setupWithMeter() const;
+    void refreshMeterFacts();
+    template <class F> void changeMeterShelf(F &&change);
+    void takeDevices();
+    void lookInForce();
+
+    Workplace *m_workplace;
+    std::vector<DisplayCard> m_displays; ///< as the workplace has them
+    int m_selected = 0;
+    ViewId m_view = ViewId::Ready;
+    QString m_notice;
+    bool m_freshRunWanted = false, m_preparing = false;
+    bool m_putBackThen = false; ///< when the history is known
+
+    InForcePart m_inForce; ///< ends last: the engine is done with the display by then
+    AimPart m_aim;
+    MeterPart m_meter;
+    ChecklistPart m_checklist;
+    HistoryPart m_history;
+    RunPart m_run;
+
+    mutable SessionState m_state;
+    mutable bool m_stale = true; ///< m_state is not what the parts say
+    QTimer m_publish;            ///< coalesces changes to a bounded rate
+};
+
+} // namespace lantern::app

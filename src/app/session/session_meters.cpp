@@ -1,0 +1,104 @@
+// The session and its meter: which one it is, what is known of it, the room's light.
+
+#include "app/session/session.h"
+#include "core/base/error.h"
+
+namespace lantern::app {
+
+void Session::chooseMeter(const QString &choice)
+{
+    if (state().isMetersOwn()) {
+        setNotice(tr("A run is one meter's. Finish or stop it before changing the meter."));
+        return;
+    }
+    attempt([&] {
+        m_workplace->chooseMeter(choice);
+        m_checklist.forgetMeter();
+        takeDevices();
+    });
+}
+
+void Session::enterReading(const XYZ &xyz)
+{
+    m_meter.wantEntry({});
+    m_workplace->enterReading(xyz);
+}
+
+/// Facts of a new run on this display with this meter. \throws Error when the display's control
+/// channel has gone silent
+run::RunSetup Session::setupWithMeter() const
+{
+    run::RunSetup setup = m_workplace->setup(m_selected);
+    m_meter.addFacts(setup);
+    return setup;
+}
+
+/// What Ready and Desk say about the meter.
+void Session::refreshMeterFacts()
+{
+    attempt([this] {
+        const QString problem = m_meter.refresh(m_workplace->setup(m_selected));
+        if (!problem.isEmpty())
+            setNotice(problem);
+    });
+}
+
+template <class F> void Session::changeMeterShelf(F &&change)
+{
+    if (state().isMeasuring()) {
+        setNotice(tr("Finish or stop the run before changing what is known of the meter."));
+        return;
+    }
+    attempt([&] { setNotice(change(m_workplace->setup(m_selected))); });
+    refreshMeterFacts();
+    refreshReady();
+}
+
+void Session::keepCertificate(const QString &path)
+{
+    changeMeterShelf(
+        [&](const run::RunSetup &setup) { return m_meter.keepCertificate(path, setup); });
+}
+
+void Session::keepCorrection(const QString &path)
+{
+    changeMeterShelf(
+        [&](const run::RunSetup &setup) { return m_meter.keepCorrection(path, setup); });
+}
+
+void Session::computeCorrection(const QString &sensitivities, const QString &panel)
+{
+    changeMeterShelf([&](const run::RunSetup &setup) {
+        return m_meter.computeCorrection(sensitivities, panel, setup);
+    });
+}
+
+void Session::keepFourColours(const QString &meter, const QString &reference)
+{
+    changeMeterShelf([&](const run::RunSetup &setup) {
+        return m_meter.keepFourColours(meter, reference, setup);
+    });
+}
+
+void Session::forgetMeterFacts()
+{
+    changeMeterShelf([&](const run::RunSetup &setup) { return m_meter.forget(setup); });
+}
+
+void Session::readRoom()
+{
+    if (state().isMeasuring()) {
+        setNotice(tr("The meter is busy. Pause or stop the run first."));
+        return;
+    }
+    m_notice.clear();
+    m_meter.setReadingRoom(true);
+    m_run.ask([](run::RunEngine &engine) { engine.readRoom(); });
+}
+
+void Session::forgetRoomReadings()
+{
+    m_meter.forgetRoom();
+}
+
+} // namespace lantern::app

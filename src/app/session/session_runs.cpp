@@ -1,0 +1,321 @@
+// Runs and errands of the session.
+
+#include "app/session/session.h"
+#include "app/state/ledger_rows.h"
+#include "app/state/stage_words.h"
+#include "core/base/error.h"
+
+#include <QDateTime>
+
+namespace lantern::app {
+
+using run::Activity;
+using run::RunKind;
+
+namespace {
+
+std::string now()
+{
+    return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+}
+
+} // namespace
+
+void Session::beginRun()
+{
+    if (m_run.isBeginning()) // a second press before the engine has answered
+        return;
+    if (!state().aimProblem.isEmpty()) {
+        setNotice(state().aimProblem);
+        return;
+    }
+    attempt([this] {
+        run::RunSetup setup = setupWithMeter();
+        setup.aim = m_aim.state().aim;
+        m_aim.state().measure.applyTo(setup);
+        setup.startedAt = now();
+        setup.skipped = m_checklist.openPoints();
+        m_notice.clear();
+        if (m_inForce.beginTrying())
+            m_run.begin(setup);
+    });
+}
+
+/// A small run of its own, done in one go; false when it has to wait.
+bool Session::beginErrand(RunKind kind)
+{
+    if (state().isMeasuring() ||
+        (state().hasRun() && m_run.state().status.activity != Activity::Finished)) {
+        setNotice(tr("A run is under way. Finish or stop it first."));
+        return false;
+    }
+    bool begun = false;
+    attempt([&] {
+        const bool forCorrection = kind == RunKind::FourColours; // which it is to make
+        run::RunSetup setup = forCorrection ? m_workplace->setup(m_selected) : setupWithMeter();
+        setup.kind = kind;
+        setup.aim = m_aim.state().aim;
+        if (kind == RunKind::Check) {
+            setup.referenceRun = m_history.state().lastRun;
+            if (m_history.state().lastTime)
+                setup.aim = m_history.state().lastTime->setup.aim;
+        }
+        setup.startedAt = now();
+        m_notice.clear();
+        if (m_inForce.beginTrying()) {
+            m_run.begin(setup);
+            begun = true;
+        }
+    });
+    return begun;
+}
+
+void Session::watchWarmUp()
+{
+    m_checklist.setWarmUp({});
+    beginErrand(RunKind::WarmUp);
+}
+
+void Session::findMeter()
+{
+    m_checklist.setPlacement({});
+    beginErrand(RunKind::Placement);
+}
+
+void Session::readFourColours()
+{
+    beginErrand(RunKind::FourColours);
+}
+
+void Session::checkFirst()
+{
+    if (state().hasRun() && m_run.state().status.activity == Activity::Finished) {
+        m_run.stop(); // the run just made is the one to check against
+        m_history.finished(m_run.state().results, m_run.state().status.run);
+        m_run.forget();
+        readLogbook();
+    }
+    if (!m_history.state().lastTime) {
+        setNotice(tr("There is no finished run of this display to check against."));
+        return;
+    }
+    if (beginErrand(RunKind::Check)) {
+        m_checklist.confirm(false); // what follows is another check or another run
+        m_view = ViewId::Check;
+    }
+}
+
+/// What an errand brought is kept; the engine is free again.
+void Session::finishErrand()
+{
+    const run::RunResults r = m_run.state().results;
+    switch (r.setup.kind) {
+    case RunKind::Calibration:
+        return;
+    case RunKind::WarmUp:
+        m_checklist.setWarmUp(r.warmUp);
+        break;
+    case RunKind::Placement:
+        m_checklist.setPlacement(r.placement);
+        if (r.placement) {
+            const QRect screen = m_workplace->screenOf(m_selected);
+            m_workplace->patchWindow()->placeAt(
+                screen.topLeft() + QPoint(static_cast<int>(r.placement->x * screen.width()),
+                                          static_cast<int>(r.placement->y * screen.height())));
+        }
+        break;
+    case RunKind::FourColours:
+        m_meter.tookFourColours(QString::fromStdString(r.setup.meterName), r.fourColours);
+        break;
+    case RunKind::ByEye: // installed without a run of stages
+    case RunKind::Validation:
+        break;
+    case RunKind::Check:
+        if (r.check)
+            m_history.checked(
+                *r.check,
+                QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate));
+        readLogbook();
+        m_view = ViewId::Check;
+        break;
+    }
+    m_run.stop();
+    m_run.forget();
+}
+
+void Session::bareDisplay(bool bare)
+{
+    if (state().isMeasuring() || state().hasRun())
+        return;
+    if (!bare) {
+        m_inForce.putBack();
+        m_inForce.endTrying();
+    } else if (m_inForce.beginTrying())
+        m_inForce.clearLut();
+}
+
+void Session::keepByEye(const EyeFindings &findings)
+{
+    if (state().isMeasuring() || state().hasRun()) {
+        setNotice(tr("A run is under way. Finish or stop it first."));
+        return;
+    }
+    attempt([&] {
+        const Aim &aim = m_aim.state().aim;
+        run::RunSetup setup = m_workplace->setup(m_selected);
+        setup.kind = RunKind::ByEye;
+        setup.aim = aim;
+        setup.meterName.clear();
+        setup.correction.clear();
+        setup.startedAt = now();
+        setup.profileTitle = setup.displayName + " " + setup.startedAt.substr(0, 10) + " by eye";
+        ProfileRequest request;
+        request.name = setup.profileTitle;
+        request.model = setup.displayName;
+        request.date = run::iccDate(setup);
+        const DisplayCard &card = m_displays[m_selected];
+        const BuiltProfile built = profileByEye(findings, aim, card.primaries, card.white, request);
+        const QByteArray icc(reinterpret_cast<const char *>(built.icc.data()),
+                             static_cast<qsizetype>(built.icc.size()));
+        m_run.ask([setup, icc, lut = lutByEye(findings, aim)](run::RunEngine &engine) {
+            engine.installByEye(setup, icc, lut);
+        });
+    });
+}
+
+void Session::resumeOldRun()
+{
+    m_notice.clear();
+    if (!m_inForce.beginTrying())
+        return;
+    m_checklist.confirm(true);
+    m_run.resumeRun(*m_history.state().unfinishedRun);
+    m_history.forgetUnfinished();
+}
+
+void Session::proceed()
+{
+    if (m_run.state().status.activity == Activity::Waiting)
+        m_view = viewOf(m_run.state().status.stage);
+    m_run.proceed();
+}
+
+void Session::pause()
+{
+    m_run.ask([](run::RunEngine &engine) { engine.pause(); });
+}
+
+void Session::resume()
+{
+    m_notice.clear();
+    m_run.ask([](run::RunEngine &engine) { engine.resume(); });
+    publish();
+}
+
+void Session::stop()
+{
+    m_run.stop();
+    m_checklist.confirm(false);
+}
+
+void Session::discardRun()
+{
+    const std::optional<qint64> run = state().hasRun() ? std::optional(m_run.state().status.run)
+                                                       : m_history.state().unfinishedRun;
+    if (run)
+        m_run.ask([run](run::RunEngine &engine) { engine.abandon(*run); });
+    m_history.forgetUnfinished();
+    clearRun();
+}
+
+void Session::newRun()
+{
+    if (state().isMeasuring())
+        return;
+    m_run.stop();
+    clearRun();
+    m_freshRunWanted = true;
+}
+
+void Session::clearRun()
+{
+    m_run.forgetResults();
+    m_run.forgetLiveReadings();
+    m_checklist.confirm(false);
+    m_freshRunWanted = false;
+    m_notice.clear();
+    m_view = ViewId::Ready;
+    publish();
+}
+
+void Session::turnControls(const MonitorControls &controls)
+{
+    m_run.ask([controls](run::RunEngine &engine) { engine.turnControls(controls); });
+}
+
+void Session::noteControls(const MonitorControls &controls)
+{
+    m_run.ask([controls](run::RunEngine &engine) { engine.noteControls(controls); });
+}
+
+void Session::setAdjustMode(run::AdjustMode mode)
+{
+    m_run.ask([mode](run::RunEngine &engine) { engine.setAdjustMode(mode); });
+}
+
+void Session::setProfileTitle(const QString &title)
+{
+    m_run.ask([title](run::RunEngine &engine) { engine.setProfileTitle(title); });
+}
+
+void Session::act()
+{
+    switch (mainAction(state()).step) {
+    case NextStep::None:
+        break;
+    case NextStep::ShowReady:
+        showView(ViewId::Ready);
+        break;
+    case NextStep::ConfirmReady:
+        m_checklist.confirm(true);
+        showView(ViewId::Aim);
+        break;
+    case NextStep::ChooseAim:
+        if (m_run.state().status.activity == Activity::Blocked)
+            m_run.ask([run = m_run.state().status.run](run::RunEngine &e) { e.abandon(run); });
+        showView(ViewId::Aim);
+        break;
+    case NextStep::BeginRun:
+        beginRun();
+        break;
+    case NextStep::Proceed:
+        proceed();
+        break;
+    case NextStep::Resume:
+        resume();
+        break;
+    case NextStep::ResumeOldRun:
+        resumeOldRun();
+        break;
+    case NextStep::LeaveErrand:
+        m_run.stop();
+        m_run.forgetResults();
+        setNotice({});
+        break;
+    case NextStep::CheckFirst:
+        checkFirst();
+        break;
+    case NextStep::SameAgain:
+        if (m_history.state().lastTime)
+            setAim(m_history.state().lastTime->setup.aim);
+        m_freshRunWanted = true;
+        m_history.forgetCheck();
+        showView(ViewId::Ready);
+        break;
+    case NextStep::SaveReport:
+        emit reportWanted();
+        break;
+    }
+}
+
+} // namespace lantern::app

@@ -1,0 +1,319 @@
+#include "app/state/ledger_rows.h"
+
+#include "app/state/stage_words.h"
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+using run::Activity;
+
+QString tr(const char *text, const char *comment = nullptr)
+{
+    return QCoreApplication::translate("Ledger", text, comment);
+}
+
+constexpr double kGamutMissing = 3; ///< per cent of the aimed one; common practice
+
+template <class F>
+auto from(const std::optional<DisplayState> &state, F &&pick) -> decltype(pick(*state))
+{
+    return state ? pick(*state) : std::nullopt;
+}
+
+struct Sources {
+    std::optional<DisplayState> before, now, last;
+};
+
+template <class F> void fill(LedgerRow &row, const Sources &s, int decimals, F &&pick)
+{
+    row.before = figure(from(s.before, pick), decimals);
+    row.now = figure(from(s.now, pick), decimals);
+    row.lastTime = figure(from(s.last, pick), decimals);
+}
+
+/// What the tolerance says about some figures together. Before the validation has judged them, the
+/// readings at hand are held against the limits as they are.
+class Marks {
+public:
+    Marks(const SessionState &state, const DisplayState &now, const Aim &aim)
+        : m_tolerance(toleranceByName(state.results.setup.tolerance)),
+          m_validation(state.results.validation ? &*state.results.validation : nullptr),
+          m_aim(aim),
+          m_values(aimFigureValues(now, aim))
+    {}
+
+    [[nodiscard]] Mark of(std::initializer_list<Figure> figures, bool measured) const
+    {
+        Call call = Call::NotJudged;
+        for (const Figure figure : figures)
+            call = std::max(call, callOf(figure));
+        return call == Call::NotJudged && measured ? Mark::NotJudged : markOf(call);
+    }
+    [[nodiscard]] const Tolerance &tolerance() const { return m_tolerance; }
+
+private:
+    [[nodiscard]] Call callOf(Figure figure) const
+    {
+        if (m_validation) {
+            if (const JudgedFigure *f = m_validation->verdict.find(figure))
+                return f->call;
+            return Call::NotJudged;
+        }
+        const auto &known = aimFigures();
+        const auto at = std::find(known.begin(), known.end(), figure);
+        const auto limit = limitOf(figure, m_tolerance, m_aim);
+        if (at == known.end() || !limit)
+            return Call::NotJudged;
+        return judgeFigure(figure, m_values[static_cast<size_t>(at - known.begin())], *limit).call;
+    }
+
+    const Tolerance &m_tolerance;
+    const Validation *m_validation;
+    const Aim &m_aim;
+    std::vector<double> m_values;
+};
+
+QString atMost(const std::optional<double> &limit)
+{
+    return limit ? QStringLiteral("≤ ") + figure(limit, 1) : dash();
+}
+
+LedgerRow readyRow(const SessionState &state)
+{
+    const auto done = std::count_if(state.ready.begin(), state.ready.end(),
+                                    [](const ReadyPoint &p) { return p.done; });
+    LedgerRow row{tr("Ready"), tr("points")};
+    row.aim = QLocale().toString(state.ready.size());
+    row.before = row.lastTime = dash();
+    row.now = QLocale().toString(done);
+    const bool all = done == static_cast<long>(state.ready.size());
+    row.mark = all ? Mark::Within : state.readyConfirmed ? Mark::Open : Mark::NotMeasured;
+    row.view = ViewId::Ready;
+    return row;
+}
+
+std::optional<double> aimCct(const Aim &aim)
+{
+    if (std::holds_alternative<NativeWhite>(aim.white))
+        return std::nullopt;
+    return correlatedColourTemperature(aimChromaticity(aim, {})).kelvin;
+}
+
+LedgerRow profileRow(const SessionState &state)
+{
+    LedgerRow row{tr("Profile in use"), {}};
+    row.aim = tr("this run");
+    row.before = dash();
+    row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
+                       ? QLocale().toString(
+                             QDate::fromString(
+                                 QString::fromStdString(state.lastTime->setup.startedAt).left(10),
+                                 Qt::ISODate),
+                             tr("d MMM", "date of the last run"))
+                       : dash();
+    row.now = state.inUse.checked ? state.inUse.found : dash();
+    if (!state.results.installedPath.isEmpty() && state.inUse.checked)
+        row.mark = state.inUse.profileMatches && state.inUse.lutMatches ? Mark::Within : Mark::Over;
+    row.view = ViewId::Profile;
+    return row;
+}
+
+/// In the view of the check: check, or act on what it found.
+MainAction checkAction(const SessionState &state)
+{
+    if (!state.check)
+        return {tr("Check the last run"), tr("One minute with the meter; changes nothing."),
+                NextStep::CheckFirst};
+    if (state.check->verdict == CheckFirst::Verdict::Holds)
+        return {tr("Check again"), tr("It holds: nothing has to be done."), NextStep::CheckFirst};
+    return {tr("Run again with the same aim"),
+            QString::fromStdString(aimSummary(state.lastTime->setup.aim)), NextStep::SameAgain};
+}
+
+MainAction beforeRun(const SessionState &state)
+{
+    if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
+        return {tr("Go on with the unfinished run"),
+                tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
+    if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
+        return checkAction(state);
+    if (!state.readyConfirmed && state.view != ViewId::Ready)
+        return {tr("Check the display"), tr("Most failures come from skipping this."),
+                NextStep::ShowReady};
+    if (!state.readyConfirmed) {
+        const auto open = std::count_if(state.ready.begin(), state.ready.end(),
+                                        [](const ReadyPoint &p) { return !p.done; });
+        return {open == 0 ? tr("Ready: choose the aim") : tr("Go on with %1 points open").arg(open),
+                open == 0 ? QString() : tr("Each open point can spoil the readings."),
+                NextStep::ConfirmReady};
+    }
+    if (state.view != ViewId::Aim)
+        return {tr("Choose the aim"), QString(), NextStep::ChooseAim};
+    if (!state.aimProblem.isEmpty())
+        return {tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
+    return {tr("Use this aim"), QString::fromStdString(aimSummary(state.aim)), NextStep::BeginRun};
+}
+
+} // namespace
+
+std::vector<LedgerRow> ledgerRows(const SessionState &state)
+{
+    const run::RunResults &r = state.results;
+    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    Sources s{r.before, presentState(state.results), {}};
+    if (state.lastTime)
+        s.last = state.lastTime->after;
+    const Marks marks(state, *s.now, aim);
+    std::vector<LedgerRow> rows = {readyRow(state)};
+
+    LedgerRow white{tr("White point"), QStringLiteral("K")};
+    white.view = ViewId::White;
+    const auto cct = aimCct(aim);
+    white.aim = cct ? figure(cct, 0) : tr("native");
+    fill(white, s, 0,
+         [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
+    if (s.now->white && !s.now->cct) { // too far from the blackbodies for a temperature
+        const Chromaticity c = chromaticity(*s.now->white);
+        white.now = QStringLiteral("%1 %2").arg(figure(c.x, 3), figure(c.y, 3));
+        white.unit = tr("x y");
+    }
+    white.mark = marks.of({Figure::White}, s.now->white.has_value());
+    rows.push_back(white);
+
+    LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
+    luminance.view = ViewId::White;
+    luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : tr("native");
+    fill(luminance, s, 1,
+         [](const DisplayState &d) { return d.white ? std::optional(d.white->Y) : std::nullopt; });
+    luminance.mark = marks.of({Figure::Luminance, Figure::Brightness}, s.now->white.has_value());
+    rows.push_back(luminance);
+
+    LedgerRow black{tr("Black"), QStringLiteral("cd/m²")};
+    black.view = ViewId::Tone;
+    black.aim =
+        aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
+    fill(black, s, 3,
+         [](const DisplayState &d) { return d.black ? std::optional(d.black->Y) : std::nullopt; });
+    black.mark = marks.of({Figure::Contrast, Figure::BareContrast}, s.now->black.has_value());
+    rows.push_back(black);
+
+    LedgerRow tone{tr("Tone curve"), tr("gamma")};
+    tone.view = ViewId::Tone;
+    if (const auto *g = std::get_if<GammaTone>(&aim.tone)) {
+        tone.aim = figure(g->gamma, 2);
+        fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
+    } else if (std::holds_alternative<NativeTone>(aim.tone))
+        tone.aim = tr("native");
+    else { // an exponent says nothing of such a curve
+        tone.unit = tr("% off %1").arg(QString::fromStdString(toneName(aim.tone)));
+        const auto limit = marks.tolerance().toneMean;
+        tone.aim = atMost(limit ? std::optional(100 * *limit) : std::nullopt);
+        fill(tone, s, 1, [](const DisplayState &d) {
+            return d.toneError ? std::optional(100 * *d.toneError) : std::nullopt;
+        });
+    }
+    tone.mark = marks.of({Figure::ToneMean, Figure::GreySteps}, s.now->gamma.has_value());
+    rows.push_back(tone);
+
+    LedgerRow grey{tr("Tint of greys"), tr("ΔE00, worst")};
+    grey.view = ViewId::Tone;
+    grey.aim = atMost(marks.tolerance().greyMean);
+    const auto tints = [](const std::optional<DisplayState> &d) {
+        return d && d->greyBalance ? QStringLiteral("%1, %2").arg(figure(d->greyBalance, 1),
+                                                                  figure(d->greyWorst, 1))
+                                   : dash();
+    };
+    grey.before = tints(s.before);
+    grey.now = tints(s.now);
+    grey.lastTime = tints(s.last);
+    if (r.validation) { // with what scatter adds taken off, as the verdict has it
+        const JudgedFigure *mean = r.validation->verdict.find(Figure::GreyMean);
+        const JudgedFigure *worst = r.validation->verdict.find(Figure::GreyWorst);
+        if (mean && worst)
+            grey.now =
+                QStringLiteral("%1, %2").arg(figure(mean->value, 1), figure(worst->value, 1));
+    }
+    grey.mark = marks.of({Figure::GreyMean, Figure::GreyWorst}, s.now->greyBalance.has_value());
+    rows.push_back(grey);
+
+    // Of sRGB, or of the aimed primaries.
+    LedgerRow gamut{tr("Gamut"), aim.primaries ? tr("% of aim") : tr("% sRGB")};
+    gamut.view = ViewId::Gamut;
+    gamut.aim = aim.primaries ? QStringLiteral("100") : tr("native");
+    const auto covered = [&aim](const DisplayState &d) -> std::optional<double> {
+        if (!d.primaries)
+            return std::nullopt;
+        return 100 * gamutCoverage(*d.primaries, aim.primaries.value_or(kSrgbPrimaries));
+    };
+    fill(gamut, s, 0, covered);
+    gamut.mark = Mark::NotMeasured;
+    if (const auto now = covered(*s.now))
+        gamut.mark = !aim.primaries                ? Mark::NotJudged
+                     : 100 - *now <= kGamutMissing ? Mark::Within
+                                                   : Mark::Over;
+    rows.push_back(gamut);
+
+    LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
+    accuracy.view = ViewId::Accuracy;
+    accuracy.aim = atMost(marks.tolerance().colourMean);
+    accuracy.before = dash();
+    std::optional<double> mean;
+    if (r.validation)
+        mean = r.validation->meanDeltaE00;
+    accuracy.now = figure(mean, 2);
+    accuracy.mark =
+        marks.of({Figure::ColourMean, Figure::Colour95, Figure::ColourWorst}, mean.has_value());
+    std::optional<double> lastMean;
+    if (state.lastTime && state.lastTime->validation)
+        lastMean = state.lastTime->validation->meanDeltaE00;
+    accuracy.lastTime = figure(lastMean, 2);
+    if (state.byEye && !r.validation) { // nobody measured it: no figure
+        accuracy.now = tr("by eye");
+        accuracy.mark = Mark::ByEye;
+    }
+    rows.push_back(accuracy);
+
+    rows.push_back(profileRow(state));
+    return rows;
+}
+
+MainAction mainAction(const SessionState &state)
+{
+    if (state.preparing)
+        return {tr("Preparing the demo"), tr("Earlier runs are being measured."), NextStep::None};
+    const StageWords words = stageWords(state.status.stage, state);
+    switch (state.status.activity) {
+    case Activity::Idle:
+        return beforeRun(state);
+    case Activity::Waiting:
+        return {words.verb, words.hint, NextStep::Proceed};
+    case Activity::Working:
+        if (words.openEnded && !words.verb.isEmpty()) // a person decides when it is over
+            return {state.results.advice && state.results.advice->settled
+                        ? tr("White is right: go on")
+                        : tr("Go on with white as it is"),
+                    tr("Reading again and again while you turn."), NextStep::Proceed};
+        return {words.working, QString(), NextStep::None};
+    case Activity::Paused:
+        return {tr("Go on"), tr("Paused; nothing is lost."), NextStep::Resume};
+    case Activity::Faulted:
+        return {tr("Go on"), tr("From the same patch."), NextStep::Resume};
+    case Activity::Blocked:
+        if (state.onErrand())
+            return {tr("Leave it"), QString(), NextStep::LeaveErrand};
+        return {tr("Choose another aim"), QString(), NextStep::ChooseAim};
+    case Activity::Finished:
+        return {tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
+    }
+    return {};
+}
+
+} // namespace lantern::app

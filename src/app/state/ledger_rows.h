@@ -1,0 +1,42 @@
+#pragma once
+
+#include "app/state/session_state.h"
+
+namespace lantern::app {
+
+/// One row of the Ledger, ready to show. Numbers carry their unit in `unit`, not in the cells.
+struct LedgerRow {
+    QString property = {}, unit = {};
+    QString aim = {}, before = {}, now = {}, lastTime = {};
+    Mark mark = Mark::NotMeasured;
+    ViewId view = ViewId::Ready; ///< opened by choosing the row
+    bool operator==(const LedgerRow &) const = default;
+};
+
+/// The rows in the order of the work.
+std::vector<LedgerRow> ledgerRows(const SessionState &state);
+
+/// What the big button says and does.
+enum class NextStep {
+    None,
+    ShowReady,
+    ConfirmReady,
+    BeginRun,
+    Proceed,
+    Resume,
+    ResumeOldRun,
+    ChooseAim,
+    SaveReport,
+    LeaveErrand, ///< an errand that cannot be done
+    CheckFirst,
+    SameAgain, ///< a new run with the aim of the last one
+};
+struct MainAction {
+    QString text = {};
+    QString hint = {}; ///< one line below
+    NextStep step = NextStep::None;
+    bool operator==(const MainAction &) const = default;
+};
+MainAction mainAction(const SessionState &state);
+
+} // namespace lantern::app

@@ -1,0 +1,164 @@
+#include "app/state/ready_points.h"
+
+#include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
+
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+constexpr double kWarmMinutes = 30; // common practice: 15 to 30 minutes
+
+QString tr(const char *text)
+{
+    return QCoreApplication::translate("Ready", text);
+}
+
+QString number(double value, int decimals = 0)
+{
+    return QLocale().toString(value, 'f', decimals);
+}
+
+/// Done if the machine says so, else if the person does.
+void settle(ReadyPoint &point, const std::optional<bool> &good, const QString &whenGood,
+            const QString &whenBad, const std::set<QString> &ticked)
+{
+    point.automatic = good.has_value();
+    point.done = good ? *good : ticked.count(point.key) != 0;
+    if (good)
+        point.finding = *good ? whenGood : whenBad;
+}
+
+std::optional<bool> negated(const std::optional<bool> &value)
+{
+    return value ? std::optional(!*value) : std::nullopt;
+}
+
+ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmUp,
+                     const std::set<QString> &ticked)
+{
+    ReadyPoint p{QStringLiteral("warm"), tr("Display warm"),
+                 tr("Colour and luminance drift while a panel warms up.")};
+    p.errand = ReadyErrand::WatchWarmUp;
+    if (warmUp && warmUp->enough) {
+        p.automatic = true;
+        p.done = warmUp->warm;
+        p.finding = warmUp->warm
+                        ? tr("Its white changes by less than 0.5 % in ten minutes.")
+                        : tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
+                              .arg(number(std::ceil(warmUp->minutesToWarm)),
+                                   number(100 * warmUp->drift, 1));
+        return p;
+    }
+    std::optional<bool> longOn;
+    if (facts.minutesOn && *facts.minutesOn >= kWarmMinutes)
+        longOn = true;
+    settle(p, longOn,
+           facts.minutesOn ? tr("On for %1 minutes.").arg(number(std::floor(*facts.minutesOn)))
+                           : QString(),
+           {}, ticked);
+    if (!longOn && facts.minutesOn)
+        p.finding = tr("Known to be on for %1 minutes.").arg(number(std::floor(*facts.minutesOn)));
+    return p;
+}
+
+ReadyPoint meterPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
+{
+    ReadyPoint p{QStringLiteral("meter"), tr("Meter connected"),
+                 tr("Without it nothing can be measured.")};
+    settle(p, facts.meterAnswers, tr("%1 answers.").arg(facts.meterName),
+           facts.meterSays.isEmpty() ? tr("%1 does not answer.").arg(facts.meterName)
+                                     : facts.meterSays,
+           ticked);
+    return p;
+}
+
+ReadyPoint certificatePoint(const ReadyFacts &facts)
+{
+    ReadyPoint p{QStringLiteral("certificate"), tr("The meter's certificate is in force"),
+                 tr("Past its date nobody vouches for the meter's uncertainty.")};
+    p.automatic = true;
+    p.done = !facts.certificateOverdue;
+    const QString due = QLocale().toString(QDate::fromString(facts.certificateDue, Qt::ISODate),
+                                           QLocale::ShortFormat);
+    p.finding = facts.certificateOverdue ? tr("It ran out on %1. Have it calibrated.").arg(due)
+                                         : tr("Until %1.").arg(due);
+    return p;
+}
+
+ReadyPoint correctionPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
+{
+    ReadyPoint p{QStringLiteral("correction"), tr("The meter fits this panel"),
+                 tr("A colorimeter without a correction misreads some kinds of panel. The Meter "
+                    "menu makes one; a spectral meter needs none.")};
+    std::optional<bool> good;
+    if (facts.needsNoCorrection || !facts.correction.isEmpty())
+        good = true;
+    settle(p, good, facts.correction.isEmpty() ? tr("It needs no correction.") : facts.correction,
+           {}, ticked);
+    return p;
+}
+
+ReadyPoint hangsPoint(const std::optional<Placement> &placement, const std::set<QString> &ticked)
+{
+    ReadyPoint p{QStringLiteral("hangs"), tr("Meter hangs flat on the patch"),
+                 tr("A gap lets in light and reads too dark.")};
+    p.errand = ReadyErrand::FindMeter;
+    std::optional<bool> good;
+    if (placement)
+        good = placement->isSteady() && !placement->letsLightIn();
+    settle(p, good, tr("Found, steady, and the patch has been put under it."),
+           placement && !placement->isSteady()
+               ? tr("Its readings swing: it hangs crooked or moves. Tilt the screen back a little.")
+               : tr("Light leaks in, or black is unusually bright here."),
+           ticked);
+    return p;
+}
+
+} // namespace
+
+std::vector<ReadyPoint> readyPoints(const ReadyFacts &facts, const std::optional<WarmUp> &warmUp,
+                                    const std::optional<Placement> &placement,
+                                    const std::set<QString> &ticked)
+{
+    std::vector<ReadyPoint> points = {meterPoint(facts, ticked)};
+    if (!facts.certificateDue.isEmpty())
+        points.push_back(certificatePoint(facts));
+    points.push_back(correctionPoint(facts, ticked));
+    points.push_back(warmPoint(facts, warmUp, ticked));
+    const auto ask = [&](const char *key, const QString &title, const QString &reason,
+                         const std::optional<bool> &good = {}, const QString &whenGood = {},
+                         const QString &whenBad = {}) {
+        ReadyPoint p{QLatin1String(key), title, reason};
+        settle(p, good, whenGood, whenBad, ticked);
+        points.push_back(p);
+    };
+    if (!facts.builtIn)
+        ask("factory", tr("Monitor at its factory settings"),
+            tr("Picture modes and dynamic contrast hide or move the controls."));
+    ask("night-light", tr("Night light off"), tr("It tints everything that is shown."),
+        negated(facts.nightLight), tr("The desktop says it is off."),
+        tr("It is on. Switch it off in the desktop's settings."));
+    ask("automatic", tr("Automatic brightness and HDR mode off"),
+        facts.lightSensor.value_or(false)
+            ? tr("This machine has a light sensor that may turn the brightness.")
+            : tr("Whatever moves light or colour by itself spoils the readings."));
+    ask("awake", tr("Screen saver and dimming off"),
+        tr("A dark screen in mid-run costs the run its time."), facts.keptAwake,
+        tr("Held off while measuring."), {});
+    if (facts.onBattery)
+        ask("mains", tr("On mains power"), tr("On battery a laptop dims its panel."),
+            negated(facts.onBattery), tr("It is."), tr("It runs on its battery. Plug it in."));
+    if (facts.foreignLut.value_or(false))
+        ask("lut", tr("No other program's video LUT"),
+            tr("It is put aside while measuring; a program that loads it again spoils the run."));
+    ask("light", tr("No light on the screen"),
+        tr("A lamp or window on the glass is read as the screen's own light."));
+    points.push_back(hangsPoint(placement, ticked));
+    return points;
+}
+
+} // namespace lantern::app

@@ -1,0 +1,101 @@
+#include "app/state/session_state.h"
+
+#include "core/aim/aim_reach.h"
+#include "run/book/in_words.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QCoreApplication>
+
+namespace lantern::app {
+
+Mark markOf(Call call)
+{
+    switch (call) {
+    case Call::Within:
+        return Mark::Within;
+    case Call::CannotTell:
+        return Mark::Open;
+    case Call::Over:
+        return Mark::Over;
+    case Call::NotJudged:
+        break;
+    }
+    return Mark::NotMeasured;
+}
+
+QString markWord(Mark mark)
+{
+    switch (mark) {
+    case Mark::NotMeasured:
+        return QCoreApplication::translate("Mark", "Not measured");
+    case Mark::Within:
+        return QCoreApplication::translate("Mark", "Within");
+    case Mark::NotJudged:
+        return QCoreApplication::translate("Mark", "No limit");
+    case Mark::Open:
+        return QCoreApplication::translate("Mark", "Open");
+    case Mark::Over:
+        return QCoreApplication::translate("Mark", "Over");
+    case Mark::ByEye:
+        return QCoreApplication::translate("Mark", "Judged by eye");
+    case Mark::Stale:
+        return QCoreApplication::translate("Mark", "Stale");
+    }
+    return {};
+}
+
+void MeasureChoice::applyTo(run::RunSetup &setup) const
+{
+    constexpr int kMostChosen = 2000; // far beyond where choosing still gains
+    setup.chartPatches = until == Until::Patches ? patches : kMostChosen;
+    if (until == Until::GoodEnough)
+        setup.expectedError = expectedError;
+    if (until == Until::Time)
+        setup.maxMinutes = minutes;
+}
+
+QString aimProblem(const SessionState &state)
+{
+    try { // by the rules that a run keeps it by
+        (void)aimFromJson(aimToJson(state.aim),
+                          QCoreApplication::translate("Aim", "aim").toStdString());
+    } catch (const Error &e) {
+        return run::inWords(e);
+    }
+    const bool ofThisRun = !state.results.found.empty();
+    if (!ofThisRun && !state.lastTime)
+        return {};
+    const run::RunResults &r = ofThisRun ? state.results : *state.lastTime;
+    const auto &controls = r.setup.startControls;
+    const bool canRise = !controls || controls->brightness < 100;
+    const auto reach = DisplayReach::fromReadings(r.found, canRise);
+    const auto why = reach ? whyOutOfReach(state.aim, *reach) : std::nullopt;
+    if (!why)
+        return {};
+    return QCoreApplication::translate("Aim", "%1 cannot do this: %2")
+        .arg(state.displays[static_cast<size_t>(state.selected)].name, run::inWords(*why));
+}
+
+DisplayState presentState(const run::RunResults &r)
+{
+    if (r.validation && r.validation->state.black && r.after) { // newer, but fewer patches
+        DisplayState now = r.validation->state;
+        now.greys = r.after->greys;
+        now.primaries = r.after->primaries;
+        now.srgbCoverage = r.after->srgbCoverage;
+        now.p3Coverage = r.after->p3Coverage;
+        return now;
+    }
+    if (r.after)
+        return *r.after;
+    std::vector<Reading> readings;
+    if (r.calibration)
+        for (const GreyPoint &g : r.calibration->greys)
+            readings.push_back({{g.code, g.code, g.code}, g.measured});
+    else if (!r.whites.empty())
+        readings.push_back({{255, 255, 255}, r.whites.back().white});
+    return displayState(readings, r.setup.aim);
+}
+
+} // namespace lantern::app

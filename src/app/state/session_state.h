@@ -1,0 +1,170 @@
+#pragma once
+
+#include "app/state/ready_points.h"
+#include "desk/display_facts.h"
+#include "desk/profile_in_use.h"
+#include "run/book/run_results.h"
+#include "run/device/devices.h"
+#include "run/engine/run_status.h"
+
+#include <QDateTime>
+#include <QString>
+
+#include <map>
+#include <optional>
+#include <vector>
+
+namespace lantern::app {
+
+/// How a figure stands; told by shape and word.
+/// Open: it cannot be told, or some of it is not done.
+enum class Mark { NotMeasured, NotJudged, Within, Open, Over, Stale, ByEye };
+QString markWord(Mark mark);
+Mark markOf(Call call);
+
+/// The views, in the order of the View menu.
+enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye };
+
+/// What the logbook says of a display's runs.
+struct DisplayVerdict {
+    std::optional<QDateTime> lastValidated;
+    std::optional<double> lastMean; ///< ΔE00
+    Mark mark = Mark::NotMeasured;
+};
+
+/// A display as the Desk shows it.
+struct DisplayCard : desk::DisplayFacts, DisplayVerdict {
+    QString detail; ///< size and kind, in words
+};
+
+/// What the meter shows at the right end of the Desk.
+struct MeterCard {
+    QString name, kind, state;
+    std::optional<XYZ> lastReading;
+    std::optional<run::RoomLight> room;
+    QString roomTitle; ///< where the room's light is known from
+    std::optional<Certificate> certificate;
+    QString correction; ///< in words; empty: none
+    CorrectionKind correctionKind = CorrectionKind::None;
+};
+
+/// How much to measure.
+struct MeasureChoice {
+    enum class Until { Patches, GoodEnough, Time };
+    Until until = Until::Patches;
+    int patches = 96;           ///< exactly for Patches
+    double expectedError = 0.1; ///< mean ΔE00, for GoodEnough
+    double minutes = 5;         ///< for Time
+    /// The same for a run.
+    void applyTo(run::RunSetup &setup) const;
+    bool operator==(const MeasureChoice &) const = default;
+};
+
+// Each part of the session keeps one of these; see session/.
+
+/// The run in progress.
+struct RunState {
+    run::RunStatus status;
+    run::RunResults results;
+    std::vector<Reading> liveReadings; ///< of the running stage
+};
+
+struct AimState {
+    Aim aim;
+    std::vector<Aim> ownAims;
+    MeasureChoice measure;
+};
+
+struct MeterState {
+    MeterCard meter;
+    /// Read on this display for a correction, by the name of the meter.
+    std::map<QString, std::vector<Reading>> fourColours;
+    std::optional<DeviceRgb> entryWanted;     ///< patch whose numbers the person is to type in
+    std::vector<run::RoomLight> roomReadings; ///< taken since the room was last asked for
+    bool readingRoom = false;
+};
+
+struct ChecklistState {
+    ReadyFacts readyFacts;
+    std::optional<WarmUp> warmUp;       ///< of the selected display, as last watched
+    std::optional<Placement> placement; ///< of the meter, as last found
+    std::vector<ReadyPoint> ready;
+    bool readyConfirmed = false;
+};
+
+/// What the logbook says of the selected display.
+struct HistoryState {
+    std::optional<run::RunResults> lastTime; ///< newest finished run of this display
+    qint64 lastRun = 0;                      ///< the run that lastTime is of; 0: none
+    std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
+    std::optional<CheckFirst> check;         ///< newest check of this display since its last run
+    std::optional<QDateTime> checkedAt;
+    std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
+    bool readingHistory = false;          ///< it has been asked and has not answered yet
+};
+
+/// Everything the window shows, a plain value.
+struct SessionState : RunState, AimState, MeterState, ChecklistState, HistoryState {
+    std::vector<DisplayCard> displays;
+    int selected = 0;
+    /// Why the selected display cannot do what the aim asks, judged by what was read of it; empty:
+    /// nothing speaks against it.
+    QString aimProblem;
+    ViewId view = ViewId::Ready;
+    bool freshRunWanted = false; ///< the person chose a new run instead
+    desk::ProfileInUse inUse;
+    QString notice;         ///< an error or a finished errand, under the main action
+    bool preparing = false; ///< the demo's earlier runs are being made
+
+    /// A run that is more than a small errand has been begun.
+    [[nodiscard]] bool hasRun() const
+    {
+        return status.run != 0 && status.activity != run::Activity::Idle &&
+               results.setup.kind == run::RunKind::Calibration;
+    }
+    /// Warming up is being watched, the meter looked for or the last run checked.
+    [[nodiscard]] bool onErrand() const
+    {
+        return results.setup.kind != run::RunKind::Calibration &&
+               status.activity != run::Activity::Idle && status.activity != run::Activity::Finished;
+    }
+    /// Views show a run of another day: none is under way or has just ended.
+    [[nodiscard]] bool showsEarlierRun() const
+    {
+        const bool ofToday =
+            hasRun() || (results.setup.kind == run::RunKind::Calibration && !results.found.empty());
+        return !ofToday && lastTime.has_value();
+    }
+    /// The run that views are about: the one under way, else the newest finished one.
+    [[nodiscard]] const run::RunResults &shown() const
+    {
+        return showsEarlierRun() ? *lastTime : results;
+    }
+    /// The aim that belongs to it; before any run the one chosen.
+    [[nodiscard]] const Aim &shownAim() const
+    {
+        return hasRun() || showsEarlierRun() ? shown().setup.aim : aim;
+    }
+    /// What is under way is one meter's; no other may take its place.
+    [[nodiscard]] bool isMetersOwn() const
+    {
+        return isMeasuring() || onErrand() ||
+               (hasRun() && status.activity != run::Activity::Finished);
+    }
+    [[nodiscard]] bool isMeasuring() const
+    {
+        return status.activity == run::Activity::Working ||
+               status.activity == run::Activity::Paused ||
+               status.activity == run::Activity::Faulted;
+    }
+};
+
+/// Display state as far as a run knows it now: after the chart, else after calibration, else from
+/// the last white.
+DisplayState presentState(const run::RunResults &results);
+
+/// Why the selected display cannot do what the aim asks, by the newest readings of it as found; for
+/// people. Empty: nothing speaks against it.
+QString aimProblem(const SessionState &state);
+
+} // namespace lantern::app

@@ -1,0 +1,66 @@
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+struct Wording {
+    Q_DECLARE_TR_FUNCTIONS(Wording)
+};
+
+} // namespace
+
+QString dash()
+{
+    return QStringLiteral("—");
+}
+
+QString figure(const std::optional<double> &value, int decimals)
+{
+    if (!value || !std::isfinite(*value))
+        return dash();
+    QLocale locale;
+    locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    return locale.toString(*value, 'f', decimals);
+}
+
+QString readingText(const XYZ &reading)
+{
+    constexpr double kTooDark =
+        0.02; // cd/m²: what usual colorimeters scatter by, from common practice
+    if (!(std::min({reading.X, reading.Y, reading.Z}) > 0) || reading.Y < kTooDark)
+        return Wording::tr("%1 cd/m², too dark to tell its colour")
+            .arg(figure(std::max(0.0, reading.Y), 2));
+    const Chromaticity c = chromaticity(reading);
+    return Wording::tr("x %1  y %2  %3 cd/m²")
+        .arg(figure(c.x, 4), figure(c.y, 4), figure(reading.Y, 2));
+}
+
+QString timeLeftText(double seconds)
+{
+    if (seconds <= 0)
+        return {};
+    if (seconds < 90)
+        return Wording::tr("about %1 s left").arg(std::max(1.0, std::ceil(seconds)));
+    return Wording::tr("about %1 min left").arg(std::round(seconds / 60));
+}
+
+QString shownDateText(const SessionState &state)
+{
+    if (!state.showsEarlierRun())
+        return {};
+    const QDateTime at =
+        QDateTime::fromString(QString::fromStdString(state.shown().setup.startedAt), Qt::ISODate)
+            .toLocalTime();
+    return Wording::tr("Run of %1, %2")
+        .arg(QLocale().toString(at.date(), QLocale::LongFormat),
+             QLocale().toString(at.time(), QLocale::ShortFormat));
+}
+
+} // namespace lantern::app

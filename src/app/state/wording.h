@@ -1,0 +1,29 @@
+#pragma once
+
+#include "app/state/session_state.h"
+
+#include <QString>
+
+#include <optional>
+
+namespace lantern::app {
+
+// Numbers and times as people read them, in their locale.
+
+/// Number with so many decimals; an em dash for nothing.
+QString figure(const std::optional<double> &value, int decimals);
+
+/// Stands where there is nothing.
+QString dash();
+
+/// Chromaticity and luminance of one reading. Where there is next to no light its chromaticity is
+/// the meter's scatter: then that is said instead.
+QString readingText(const XYZ &reading);
+
+/// "about 3 min left"; empty when nothing is known. \param seconds at least 0
+QString timeLeftText(double seconds);
+
+/// From when what is shown is; empty when it is of the run under way.
+QString shownDateText(const SessionState &state);
+
+} // namespace lantern::app

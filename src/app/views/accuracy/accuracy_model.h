@@ -1,0 +1,51 @@
+#pragma once
+
+#include "app/state/session_state.h"
+#include "app/widgets/curve.h"
+
+#include <QColor>
+#include <QStringList>
+
+namespace lantern::app {
+
+/// A field to draw: the aimed colour, and in it a round spot of the measured one.
+struct MatchField {
+    QString name;
+    QColor aimed, measured;
+    bool isMeasured = false;
+    double deltaE00 = 0;
+    bool over = false; ///< above the tolerance for a single colour
+};
+
+/// What comes in while the chart is read.
+struct LiveModel {
+    std::vector<Curve> readings; ///< u'v'
+    std::vector<Curve> expected; ///< readings against ΔE00; empty: nothing is foretold
+    double mostReadings = 1, mostExpected = 1; ///< reach of the axes
+};
+
+/// A finished validation in words and numbers.
+struct ValidationModel {
+    std::vector<QStringList> table; ///< name, RGB, aimed Lab, measured Lab, ΔE00, out of gamut
+    std::vector<Curve> share;       ///< ΔE00 against the share of colours below it, %
+    double shareReach = 1;          ///< ΔE00
+    std::optional<double> limit;    ///< ΔE00, of the mean
+    QString mean;
+    QString verdict, verdictTip; ///< rich text
+    QString figures, figuresTip; ///< rich text
+    QString note;                ///< empty: nothing to say
+};
+
+/// What the view of colour accuracy shows.
+struct AccuracyModel {
+    QString explanation;
+    std::vector<MatchField> fields;
+    std::optional<ValidationModel> validation;
+    std::optional<LiveModel> live; ///< while the chart is read
+    bool empty = false;            ///< nothing to show but the explanation
+};
+
+/// \param worstFirst order of the colours of a validation, else as in the chart
+AccuracyModel accuracyModel(const SessionState &state, bool worstFirst);
+
+} // namespace lantern::app

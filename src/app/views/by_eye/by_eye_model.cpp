@@ -1,0 +1,124 @@
+#include "app/views/by_eye/by_eye_model.h"
+
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+struct ByEye {
+    Q_DECLARE_TR_FUNCTIONS(ByEye)
+};
+
+constexpr int kFinest = 2; ///< slider steps to a code value
+constexpr int kLeastCode = 90, kMostCode = 240;
+constexpr int kAllChannels = 3;
+
+/// Channel of a half-light step; nothing for other steps.
+std::optional<int> channelOf(EyeStep step)
+{
+    switch (step) {
+    case EyeStep::Grey:
+        return kAllChannels;
+    case EyeStep::Red:
+        return 0;
+    case EyeStep::Green:
+        return 1;
+    case EyeStep::Blue:
+        return 2;
+    case EyeStep::Black:
+    case EyeStep::White:
+    case EyeStep::Neutral:
+    case EyeStep::Result:
+        break;
+    }
+    return std::nullopt;
+}
+
+double codeOf(int channel, const EyeFindings &findings)
+{
+    const auto &half = findings.halfLight;
+    return channel == kAllChannels ? (half[0] + half[1] + half[2]) / 3
+                                   : half[static_cast<size_t>(channel)];
+}
+
+QString wordsOf(EyeStep step, const EyeFindings &findings)
+{
+    switch (step) {
+    case EyeStep::Black:
+        return ByEye::tr("Turn the monitor's brightness or black level until the bars farthest "
+                         "left just cannot be told from the black and the third can. Keep the room "
+                         "as dark as when you work.");
+    case EyeStep::White:
+        return ByEye::tr("Turn the monitor's contrast down until the bars can be told from the "
+                         "white, at least all but the one farthest left.");
+    case EyeStep::Neutral:
+        return ByEye::tr("Look at something white in daylight for a minute, then quickly at these "
+                         "greys. Move the sliders until they show no tint.");
+    case EyeStep::Result:
+        return ByEye::tr("Gamma found: red %1, green %2, blue %3.\n\nThe profile takes the "
+                         "primaries from what the display says of itself. It is marked as made by "
+                         "eye, and the ledger will say so.")
+            .arg(figure(gammaOfHalfLight(findings.halfLight[0]), 2),
+                 figure(gammaOfHalfLight(findings.halfLight[1]), 2),
+                 figure(gammaOfHalfLight(findings.halfLight[2]), 2));
+    case EyeStep::Grey:
+    case EyeStep::Red:
+    case EyeStep::Green:
+    case EyeStep::Blue:
+        break;
+    }
+    return ByEye::tr("Step back or narrow your eyes until the lines melt together, then move the "
+                     "slider until the solid field in the middle vanishes in them.");
+}
+
+} // namespace
+
+QStringList eyeStepTitles()
+{
+    return {ByEye::tr("1  Black level"),  ByEye::tr("2  Contrast"),     ByEye::tr("3  Gamma, grey"),
+            ByEye::tr("4  Gamma, red"),   ByEye::tr("5  Gamma, green"), ByEye::tr("6  Gamma, blue"),
+            ByEye::tr("7  Neutral grey"), ByEye::tr("8  Profile")};
+}
+
+EyeStepModel eyeStepModel(EyeStep step, const EyeWork &work)
+{
+    EyeStepModel m;
+    m.words = wordsOf(step, work.findings);
+    m.channel = channelOf(step);
+    if (m.channel) {
+        m.code = codeOf(*m.channel, work.findings);
+        m.sliders = {{ByEye::tr("&Lightness of the middle"), kLeastCode * kFinest,
+                      kMostCode * kFinest, static_cast<int>(std::lround(m.code * kFinest))}};
+        m.figure = ByEye::tr("gamma %1").arg(figure(gammaOfHalfLight(m.code), 2));
+    } else if (step == EyeStep::Neutral)
+        m.sliders = {
+            {ByEye::tr("&Red against green"), -100, 100, static_cast<int>(work.tint[0])},
+            {ByEye::tr("&Blue against yellow"), -100, 100, static_cast<int>(work.tint[1])}};
+    return m;
+}
+
+EyeWork moved(EyeStep step, EyeWork work, const std::vector<int> &values)
+{
+    if (const auto channel = channelOf(step)) {
+        const double code = static_cast<double>(values.at(0)) / kFinest;
+        auto &half = work.findings.halfLight;
+        if (*channel == kAllChannels) { // the channels keep their differences
+            const double shift = code - codeOf(kAllChannels, work.findings);
+            for (double &h : half)
+                h = std::clamp(h + shift, 60.0, 250.0);
+        } else
+            half[static_cast<size_t>(*channel)] = code;
+    } else if (step == EyeStep::Neutral) {
+        work.tint = {static_cast<double>(values.at(0)), static_cast<double>(values.at(1))};
+        work.findings.balance = balanceOfTints(work.tint[0] / 100, work.tint[1] / 100);
+    }
+    return work;
+}
+
+} // namespace lantern::app

@@ -1,0 +1,73 @@
+#include "app/views/profile/profile_model.h"
+
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+#include <QDir>
+
+namespace lantern::app {
+
+namespace {
+
+struct Profile {
+    Q_DECLARE_TR_FUNCTIONS(Profile)
+};
+
+QString kindText(const run::RunSetup &setup)
+{
+    return setup.profileKind == ProfileKind::Table
+               ? Profile::tr("ICC version %1, tables with %2 points a side")
+                     .arg(setup.iccVersion)
+                     .arg(setup.grid)
+               : Profile::tr("ICC version %1, curves and matrix").arg(setup.iccVersion);
+}
+
+QString readingsText(const run::RunResults &r)
+{
+    if (r.chart.empty())
+        return Profile::tr("%1 patches, not read yet").arg(r.setup.chartPatches);
+    if (r.profile.isEmpty())
+        return Profile::tr("%1 readings").arg(r.chart.size());
+    return Profile::tr("%1 readings; expected error for all colours %2 ΔE00 in the mean; %3 kB")
+        .arg(QString::number(r.chart.size()),
+             r.expectedError > 0 ? figure(r.expectedError, 2) : dash(),
+             figure(double(r.profile.size()) / 1000, 0));
+}
+
+} // namespace
+
+ProfileModel profileModel(const SessionState &state)
+{
+    ProfileModel m;
+    const bool own = state.hasRun();
+    const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
+    m.explanation =
+        !r ? Profile::tr("A profile will be described here when a run has measured this display.")
+        : own ? Profile::tr("What this run makes. The name can be changed until it is built.")
+              : Profile::tr("Of the last run on this display.");
+    if (!r)
+        return m;
+    ProfileModel::Facts f;
+    f.name = QString::fromStdString(run::profileName(r->setup));
+    f.nameFixed = !own ||
+                  run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) ||
+                  !r->profile.isEmpty();
+    f.madeFor = QString::fromStdString(r->setup.displayName + " · " + aimSummary(r->setup.aim));
+    f.kind = kindText(r->setup);
+    f.madeFrom = readingsText(*r);
+    f.file = r->installedPath.isEmpty() ? dash() : QDir::toNativeSeparators(r->installedPath);
+    const desk::ProfileInUse &use = state.inUse;
+    f.declared = f.lut = dash();
+    if (!r->installedPath.isEmpty() && use.checked) {
+        f.declared = use.profileMatches
+                         ? Profile::tr("●  Yes: read back from %1, byte for byte").arg(use.place)
+                         : Profile::tr("⊘  No: %1 names %2 profile").arg(use.place, use.found);
+        f.lut = use.lutMatches
+                    ? Profile::tr("●  Loaded: read back from %1, all entries agree").arg(use.place)
+                    : Profile::tr("⊘  Not in force: another LUT is loaded");
+    }
+    m.facts = f;
+    return m;
+}
+
+} // namespace lantern::app

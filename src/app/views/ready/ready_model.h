@@ -1,0 +1,25 @@
+#pragma once
+
+#include "app/state/session_state.h"
+
+namespace lantern::app {
+
+/// What the view of the checklist shows.
+struct ReadyModel {
+    struct Line {
+        QString title, finding;
+        bool done = false, automatic = false;
+        ReadyErrand errand = ReadyErrand::None;
+        QString errandText, errandTip; ///< of its button
+    };
+    std::vector<Line> lines;
+    bool free = true; ///< for an errand
+    QString display;  ///< what is known of it
+    QString technology, technologyReason;
+    bool technologyFree = true; ///< to be changed
+    bool checkPossible = false;
+};
+
+ReadyModel readyModel(const SessionState &state);
+
+} // namespace lantern::app

@@ -1,0 +1,185 @@
+#include "app/views/tone/tone_model.h"
+
+#include "app/state/stage_words.h"
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+struct Tone {
+    Q_DECLARE_TR_FUNCTIONS(Tone)
+};
+
+double lightness(double relativeY)
+{
+    return labFromXyz({0.9642, relativeY, 0.8249}, kD50).L;
+}
+
+double percent(const Reading &grey)
+{
+    return 100 * grey.rgb.r / 255;
+}
+
+/// Code value in percent against L* of the display relative to its white.
+Curve lightnessCurve(const std::vector<Reading> &greys, double white, const CurveLook &look,
+                     const QString &name)
+{
+    Curve c{{}, {}, look, name};
+    for (const Reading &r : greys) {
+        c.x << percent(r);
+        c.y << lightness(r.xyz.Y / white);
+    }
+    return c;
+}
+
+/// a* or b* of the greys under the white `reference`.
+Curve tintCurve(const std::vector<Reading> &greys, const XYZ &reference, double Lab::*coordinate,
+                const CurveLook &look, const QString &name)
+{
+    Curve c{{}, {}, look, name};
+    const RelXYZ white = relativeTo(reference, reference);
+    for (const Reading &r : greys) {
+        c.x << percent(r);
+        c.y << labFromXyz(relativeTo(r.xyz, reference), white).*coordinate;
+    }
+    return c;
+}
+
+/// Greys known now: of the running stage first, else of the last finished one.
+std::vector<Reading> presentGreys(const SessionState &state)
+{
+    std::vector<Reading> greys;
+    if (state.isMeasuring() && liveShowOf(state.status.stage) == LiveShow::Greys) {
+        // The running round only: from the newest white on.
+        for (const Reading &r : state.liveReadings) {
+            if (r.rgb == DeviceRgb{255, 255, 255})
+                greys.clear();
+            if (isNeutral(r.rgb))
+                greys.push_back(r);
+        }
+    } else
+        greys = presentState(state.shown()).greys;
+    std::sort(greys.begin(), greys.end(), [](auto &a, auto &b) { return a.rgb.r < b.rgb.r; });
+    return greys;
+}
+
+/// Tone errors, and exponents only where one is aimed at: a curve of another kind has none.
+QString toneText(const DisplayState &s, const Aim &aim)
+{
+    if (!s.toneError)
+        return {};
+    QString text = Tone::tr("Luminance of the greys is off by %1 % in the mean, %2 % at worst.")
+                       .arg(figure(100 * *s.toneError, 1), figure(100 * *s.toneWorst, 1));
+    if (std::holds_alternative<GammaTone>(aim.tone) && s.gamma && s.aimedGamma)
+        text += Tone::tr(" Gamma %1, the aimed curve %2.")
+                    .arg(figure(s.gamma, 2), figure(s.aimedGamma, 2));
+    if (s.stepError)
+        text += Tone::tr(" Contrast per just-noticeable step is off by %1 % at worst.")
+                    .arg(figure(100 * *s.stepError, 0));
+    return text;
+}
+
+/// Black relative to white, as far as it is known.
+double relativeBlack(const std::vector<Reading> &greys, const run::RunResults &r)
+{
+    if (!greys.empty() && greys.front().rgb.r == 0 && greys.back().rgb.r == 255)
+        return std::max(0.0, greys.front().xyz.Y / greys.back().xyz.Y);
+    if (r.before && r.before->white && r.before->black)
+        return std::max(0.0, r.before->black->Y / r.before->white->Y);
+    return 0;
+}
+
+Curve aimedCurve(const Aim &aim, double black, double whiteCdM2)
+{
+    Curve c{{}, {}, {.colour = theme::kMuted, .width = 3}, {}};
+    c.name = Tone::tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone)));
+    for (int i = 0; i <= 100; ++i) {
+        c.x << i;
+        c.y << lightness(toneLuminance(aim.tone, i / 100.0, {black, whiteCdM2}));
+    }
+    return c;
+}
+
+void addLut(const VideoLut &lut, ToneModel &m)
+{
+    const std::array colours = {theme::kRedCurve, theme::kGreenCurve, theme::kBlueCurve};
+    const std::array styles = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
+    const std::array names = {Tone::tr("red"), Tone::tr("green"), Tone::tr("blue")};
+    m.lutReach = 2;
+    for (size_t c = 0; c < 3; ++c) {
+        Curve curve{{}, {}, {.colour = colours[c], .style = styles[c]}, names[c]};
+        for (int i = 0; i < VideoLut::kSize; ++i) {
+            curve.x << 100 * i / 255.0;
+            curve.y << 100 * (lut.channels[c][static_cast<size_t>(i)] / 65535.0 - i / 255.0);
+            m.lutReach = std::max(m.lutReach, std::abs(curve.y.back()) * 1.2);
+        }
+        m.lut.push_back(curve);
+    }
+}
+
+} // namespace
+
+ToneModel toneModel(const SessionState &state)
+{
+    const run::RunResults &r = state.shown();
+    const Aim &aim = state.shownAim();
+    ToneModel m;
+    const std::vector<Reading> greys = presentGreys(state);
+    if (!std::holds_alternative<NativeTone>(aim.tone))
+        m.tone.push_back(
+            aimedCurve(aim, relativeBlack(greys, r),
+                       !greys.empty() ? greys.back().xyz.Y : aim.luminanceCdM2.value_or(100)));
+    if (r.before && r.before->white) {
+        const CurveLook dashed = {.colour = theme::kFaint, .style = Qt::DashLine};
+        const CurveLook dotted = {.colour = theme::kFaint, .style = Qt::DotLine};
+        const auto &before = r.before->greys;
+        const XYZ &white = *r.before->white;
+        m.tone.push_back(lightnessCurve(before, white.Y, dashed, Tone::tr("before")));
+        m.grey.push_back(tintCurve(before, white, &Lab::a, dashed, Tone::tr("before, a* and b*")));
+        m.grey.push_back(tintCurve(before, white, &Lab::b, dotted, {}));
+    }
+    if (!greys.empty() && greys.back().rgb.r == 255) {
+        const QString when = state.showsEarlierRun() ? Tone::tr("after that run") : Tone::tr("now");
+        const XYZ white = greys.back().xyz;
+        m.tone.push_back(lightnessCurve(
+            greys, white.Y, {.colour = theme::kBright, .line = false, .dots = true}, when));
+        m.grey.push_back(tintCurve(greys, white, &Lab::a, {.colour = theme::kBright, .dots = true},
+                                   Tone::tr("%1, a*").arg(when)));
+        m.grey.push_back(tintCurve(greys, white, &Lab::b,
+                                   {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true},
+                                   Tone::tr("%1, b*").arg(when)));
+    }
+    for (const Curve &curve : m.grey)
+        for (const double y : curve.y)
+            m.greyReach = std::max(m.greyReach, std::abs(y) * 1.6);
+
+    const DisplayState now = presentState(r);
+    const QString tone = toneText(now.toneError ? now : r.before.value_or(DisplayState{}), aim);
+    if (r.calibration) {
+        addLut(r.calibration->lut, m);
+        m.explanation =
+            Tone::tr("Greys from 5 % up, against the aim: mean ΔE00 %1, worst %2 · %3 of 256 "
+                     "levels kept · corrected %4 times.")
+                .arg(figure(r.calibration->meanDeltaE00, 2), figure(r.calibration->maxDeltaE00, 2))
+                .arg(r.calibration->distinctLevels)
+                .arg(r.calibration->rounds) +
+            QLatin1Char(' ') + tone;
+    } else if (state.hasRun())
+        m.explanation = Tone::tr("Lightness of the greys and their tint. The curves of the video "
+                                 "LUT appear when the greys have been calibrated.") +
+                        QLatin1Char(' ') + tone;
+    else
+        m.explanation =
+            Tone::tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
+                     "measured yet: the main action on the left leads there.");
+    return m;
+}
+
+} // namespace lantern::app

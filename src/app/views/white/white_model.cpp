@@ -1,0 +1,203 @@
+#include "app/views/white/white_model.h"
+
+#include "app/state/stage_words.h"
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+
+#include <cmath>
+
+namespace lantern::app {
+
+namespace {
+
+struct White {
+    Q_DECLARE_TR_FUNCTIONS(White)
+};
+
+using run::Activity;
+using run::AdjustMode;
+
+using Factors = std::array<double, kControlFields.size()>;
+
+bool isGain(size_t control)
+{
+    return control >= 1 && control <= 3;
+}
+
+/// Light factor of each control: contrast is left alone, the gains against the neediest channel,
+/// then the common level.
+Factors lightFactors(const Advice &advice, bool gains)
+{
+    const double level = advice.wanted.maxCoeff();
+    if (!gains || level <= 0)
+        return {1, 1, 1, 1, level};
+    return {1, advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
+}
+
+bool isAdjusting(const SessionState &state)
+{
+    return state.hasRun() && liveShowOf(state.status.stage) == LiveShow::White;
+}
+
+/// The present white, else the one found before.
+std::optional<XYZ> presentWhite(const run::RunResults &r)
+{
+    const DisplayState now = presentState(r);
+    if (now.white)
+        return now.white;
+    return r.before ? r.before->white : std::nullopt;
+}
+
+DialData dialData(const run::RunResults &r, const Aim &aim)
+{
+    DialData dial;
+    for (const WhiteReading &w : r.whites)
+        dial.trail.push_back(uvPrime(w.white));
+    if (const auto white = presentWhite(r);
+        white && (r.calibration || r.after || dial.trail.empty()))
+        dial.trail.push_back(uvPrime(*white));
+    if (!dial.trail.empty())
+        dial.aim = uvPrime(aimChromaticity(aim, chromaticity(dial.trail.back())));
+    return dial;
+}
+
+void addArrows(const run::RunResults &r, const XYZ &white, DialData &dial)
+{
+    const Factors factors = lightFactors(*r.advice, true);
+    const std::array names = {White::tr("red"), White::tr("green"), White::tr("blue")};
+    for (size_t c = 0; c < 3; ++c) {
+        const auto gain = kControlFields[c + 1];
+        if (r.controls && std::round((*r.controls).*gain) == r.advice->controls.*gain)
+            continue; // it is advised to leave it
+        Vec3 one = Vec3::Ones();
+        one[static_cast<Eigen::Index>(c)] = factors[c + 1];
+        if (std::abs(factors[c + 1] - 1) > 0.004)
+            dial.arrows.push_back(
+                {uvPrime(whiteAfter(white, *r.before->primaries, one)), names[c]});
+    }
+}
+
+void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
+{
+    const Chromaticity xy = chromaticity(white);
+    const Cct cct = correlatedColourTemperature(xy);
+    const bool hasKelvin = std::abs(cct.duv) <= kMostDuv; // else it has no meaning
+    m.kelvin = hasKelvin ? White::tr("%1 K").arg(figure(cct.kelvin, 0)) : dash();
+    QString aimed = White::tr("native");
+    if (!std::holds_alternative<NativeWhite>(aim.white))
+        aimed = White::tr("%1 K (%2)")
+                    .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
+                         QString::fromStdString(whiteName(aim.white)));
+    m.aimed = hasKelvin
+                  ? White::tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
+                  : White::tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4));
+    if (m.dial.aim)
+        m.delta = White::tr("%1 Δu'v'").arg(figure(deltaUvPrime(uvPrime(white), *m.dial.aim), 4));
+    m.luminance = White::tr("%1 cd/m²").arg(figure(white.Y, 1));
+    m.luminanceTip = aim.luminanceCdM2 ? White::tr("aim %1 cd/m²").arg(figure(aim.luminanceCdM2, 1))
+                                       : White::tr("aim: native");
+}
+
+void addControls(const SessionState &state, WhiteModel &m)
+{
+    const run::RunResults &r = state.results;
+    const auto &can = state.displays[static_cast<size_t>(state.selected)].can;
+    const bool adjusting = isAdjusting(state);
+    const bool choice = adjusting && state.status.activity != Activity::Blocked;
+    const AdjustMode mode = state.shown().setup.adjust;
+    if (choice && can.remoteControls) {
+        m.switchText = mode == AdjustMode::ByHand ? White::tr("Let the program turn them")
+                                                  : White::tr("Turn them by hand");
+        m.switchTo = mode == AdjustMode::ByHand ? AdjustMode::Automatic : AdjustMode::ByHand;
+    }
+    m.maySkip = choice && !can.remoteControls && mode == AdjustMode::ByHand;
+    if (!state.hasRun())
+        return;
+    if (r.setup.adjust == AdjustMode::Skip) {
+        m.note =
+            r.setup.loadsLut
+                ? White::tr("This display has nothing to turn: the video LUT brings white to the "
+                            "aim.")
+                : White::tr("This display has nothing to turn, and its output no video LUT: white "
+                            "stays its own.");
+        return;
+    }
+    m.showsControls = true;
+    m.typedIn = adjusting && !can.remoteControls;
+    if (!adjusting)
+        m.note = White::tr("Noted in the report.");
+    else if (m.typedIn)
+        m.note = White::tr("Turn them on the monitor itself. Type in what it shows, and the advice "
+                           "is in its own steps.");
+    const bool advised = adjusting && r.advice;
+    const Factors factors = advised ? lightFactors(*r.advice, can.gains) : Factors{1, 1, 1, 1, 1};
+    const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
+    m.showsLastTime = before.has_value();
+    for (size_t i = 0; i < kControlFields.size(); ++i) {
+        WhiteModel::Control &control = m.controls[i];
+        const auto field = kControlFields[i];
+        control.exists = !isGain(i) || can.gains;
+        std::optional<double> value;
+        if (r.controls)
+            value = (*r.controls).*field;
+        if (value)
+            control.value = static_cast<int>(std::lround(*value));
+        if (advised)
+            control.advice = r.advice->settled || i == 0
+                                 ? White::tr("leave")
+                                 : adviceText(value, r.advice->controls.*field, factors[i]);
+        if (before)
+            control.lastTime = figure((*before).*field, 0);
+    }
+}
+
+} // namespace
+
+QString adviceText(const std::optional<double> &now, double proposed, double lightFactor)
+{
+    if (now) {
+        const double steps = std::round(proposed - *now);
+        if (steps == 0)
+            return White::tr("leave");
+        return steps < 0 ? White::tr("down about %1").arg(-steps)
+                         : White::tr("up about %1").arg(steps);
+    }
+    const double percent = std::round(100 * (lightFactor - 1));
+    if (std::abs(percent) < 1)
+        return White::tr("leave");
+    return percent < 0 ? White::tr("down, %1 % less light").arg(-percent)
+                       : White::tr("up, %1 % more light").arg(percent);
+}
+
+WhiteModel whiteModel(const SessionState &state)
+{
+    const run::RunResults &r = state.shown();
+    const Aim &aim = state.shownAim();
+    const bool adjusting = isAdjusting(state);
+    WhiteModel m;
+    m.dial = dialData(r, aim);
+    m.kelvin = dash();
+    m.aimed = White::tr("not read yet");
+    m.readFromAfar = adjusting;
+    if (const auto white = presentWhite(r)) {
+        addFigures(*white, aim, m);
+        if (adjusting && r.advice && r.before && r.before->primaries && !r.advice->settled &&
+            state.displays[static_cast<size_t>(state.selected)].can.gains)
+            addArrows(r, *white, m.dial);
+    }
+    addControls(state, m);
+    if (adjusting && state.status.activity == Activity::Working)
+        m.explanation =
+            r.setup.adjust == AdjustMode::ByHand
+                ? White::tr("Turn the monitor's own controls until the dot sits in the smallest "
+                            "ring.")
+                : White::tr("The program turns the monitor's own controls.");
+    else
+        m.explanation =
+            White::tr("Where the display's white lies, seen from the white aimed at. u' to the "
+                      "right, v' up; dashed daylight, dotted blackbody.");
+    return m;
+}
+
+} // namespace lantern::app

@@ -1,0 +1,54 @@
+#pragma once
+
+#include "app/state/session_state.h"
+
+#include <array>
+
+namespace lantern::app {
+
+/// What the dial draws, in u'v'.
+struct DialData {
+    std::optional<UvPrime> aim; ///< centre; nothing: no white is aimed at yet
+    std::vector<UvPrime> trail; ///< oldest first; the last one is the present white
+    /// Where each channel alone would take the white, with the advised turn.
+    struct Arrow {
+        UvPrime to;
+        QString label;
+    };
+    std::vector<Arrow> arrows;
+};
+
+/// The monitor's controls in the order in which they are turned: contrast, the gains, brightness.
+inline constexpr std::array<double MonitorControls::*, 5> kControlFields = {
+    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain,
+    &MonitorControls::blueGain, &MonitorControls::brightness};
+
+/// What the view of the white point shows.
+struct WhiteModel {
+    QString explanation;
+    DialData dial;
+    // figures of the present white; empty where there is none
+    QString kelvin, aimed, delta, luminance, luminanceTip;
+    bool readFromAfar = false; ///< a person stands at the monitor's buttons
+    struct Control {
+        bool exists = true;
+        std::optional<int> value; ///< 0..100; nothing: not known
+        QString advice, lastTime;
+    };
+    std::array<Control, kControlFields.size()> controls;
+    bool showsControls = false;
+    bool typedIn = false; ///< a person reads them off the monitor
+    bool showsLastTime = false;
+    QString switchText; ///< between by hand and by itself; empty: there is no choice
+    run::AdjustMode switchTo = run::AdjustMode::ByHand;
+    bool maySkip = false;
+    QString note; ///< empty: none
+};
+
+WhiteModel whiteModel(const SessionState &state);
+
+/// Advice in the monitor's own units, or in percent of light where it does not tell what its
+/// controls stand at: "down about 3", "up about 2", "leave".
+QString adviceText(const std::optional<double> &now, double proposed, double lightFactor);
+
+} // namespace lantern::app

@@ -1,0 +1,57 @@
+#include "app/window/desk_model.h"
+
+#include "app/state/wording.h"
+
+#include <QCoreApplication>
+
+namespace lantern::app {
+
+namespace {
+
+struct Desk {
+    Q_DECLARE_TR_FUNCTIONS(Desk)
+};
+
+QString ageText(const DisplayCard &card)
+{
+    if (!card.lastValidated)
+        return Desk::tr("never measured");
+    const qint64 days = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc());
+    return days == 0   ? Desk::tr("validated today")
+           : days == 1 ? Desk::tr("yesterday")
+                       : Desk::tr("%1 days ago").arg(days);
+}
+
+} // namespace
+
+DeskModel deskModel(const SessionState &state)
+{
+    DeskModel m;
+    m.selected = state.selected;
+    for (const DisplayCard &card : state.displays) {
+        DeskModel::Display d;
+        d.name = card.name;
+        d.detail = card.detail + QStringLiteral(" · ") + ageText(card);
+        d.sizeMm = card.sizeMm;
+        d.mark = card.mark;
+        d.verdict = markWord(card.mark);
+        if (card.lastMean)
+            d.verdict += Desk::tr(" · mean ΔE00 %1").arg(figure(card.lastMean, 2));
+        m.displays.push_back(d);
+    }
+    const MeterCard &meter = state.meter;
+    const QString does = state.status.activity == run::Activity::Working   ? Desk::tr("reading")
+                         : state.status.activity == run::Activity::Faulted ? Desk::tr("needs you")
+                                                                           : meter.state;
+    m.meterName = meter.name;
+    m.meterState = meter.kind + QStringLiteral(" · ") + does;
+    m.hasReading = meter.lastReading.has_value();
+    m.reading = meter.lastReading ? readingText(*meter.lastReading) : Desk::tr("no reading yet");
+    if (meter.room)
+        m.room = Desk::tr("%1: %2 lx · %3 K")
+                     .arg(meter.roomTitle, figure(meter.room->illuminanceLux, 0),
+                          figure(correlatedColourTemperature(meter.room->chromaticity).kelvin, 0));
+    return m;
+}
+
+} // namespace lantern::app

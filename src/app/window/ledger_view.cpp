@@ -1,0 +1,275 @@
+#include "app/window/ledger_view.h"
+
+#include "app/theme.h"
+#include "app/widgets/mark_painter.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QShortcut>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+
+namespace lantern::app {
+
+namespace {
+
+constexpr int kWidth = 448;
+constexpr int kRowHeight = 38;
+
+/// Paints rows without cell borders; the state as a shape, the unit small beside the property.
+class LedgerDelegate : public QStyledItemDelegate {
+public:
+    LedgerDelegate(const LedgerModel *model, QTableView *table)
+        : QStyledItemDelegate(table), m_model(model), m_table(table)
+    {}
+
+    void paint(QPainter *p, const QStyleOptionViewItem &option,
+               const QModelIndex &index) const override
+    {
+        const LedgerRow &row = m_model->rows()[index.row()];
+        const bool current = m_table->currentIndex().row() == index.row();
+        const QRectF r = option.rect;
+        p->save();
+        p->fillRect(r, current ? theme::kRaised : theme::kPanel);
+        p->fillRect(QRectF(r.left(), r.bottom(), r.width(), 1), QColor(0x3c, 0x3c, 0x3c));
+        if (current && index.column() == 0)
+            p->fillRect(QRectF(r.left(), r.top(), 3, r.height()),
+                        m_table->hasFocus() ? theme::kBright : theme::kMuted);
+        if (index.column() == LedgerModel::State)
+            paintMark(*p, QRectF(r.center().x() - 7, r.center().y() - 7, 14, 14), row.mark);
+        else if (index.column() == LedgerModel::Property)
+            paintProperty(p, r, row, current);
+        else {
+            const bool now = index.column() == LedgerModel::Now;
+            p->setFont(theme::font(theme::kNormal, now ? QFont::DemiBold : QFont::Normal));
+            p->setPen(now ? theme::kBright : theme::kMuted);
+            p->drawText(r.adjusted(0, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter,
+                        index.data(Qt::DisplayRole).toString());
+        }
+        p->restore();
+    }
+
+private:
+    static void paintProperty(QPainter *p, const QRectF &r, const LedgerRow &row, bool current)
+    {
+        const QFont font = theme::font(theme::kNormal, current ? QFont::DemiBold : QFont::Normal);
+        p->setFont(font);
+        p->setPen(theme::kText);
+        p->drawText(r.adjusted(16, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.property);
+        const double used = QFontMetricsF(font).horizontalAdvance(row.property);
+        p->setFont(theme::font(7.5));
+        p->setPen(theme::kFaint);
+        p->drawText(r.adjusted(16 + used + 6, 1, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.unit);
+    }
+
+    const LedgerModel *m_model;
+    QTableView *m_table;
+};
+
+} // namespace
+
+void LedgerModel::setRows(std::vector<LedgerRow> rows)
+{
+    if (rows == m_rows)
+        return;
+    if (rows.size() != m_rows.size()) {
+        beginResetModel();
+        m_rows = std::move(rows);
+        endResetModel();
+        return;
+    }
+    m_rows = std::move(rows);
+    emit dataChanged(index(0, 0), index(rowCount() - 1, ColumnCount - 1));
+}
+
+int LedgerModel::rowCount(const QModelIndex &parent) const
+{
+    return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
+}
+
+int LedgerModel::columnCount(const QModelIndex &parent) const
+{
+    return parent.isValid() ? 0 : ColumnCount;
+}
+
+QVariant LedgerModel::data(const QModelIndex &index, int role) const
+{
+    const LedgerRow &row = m_rows[index.row()];
+    if (role == Qt::AccessibleTextRole && index.column() == Property)
+        return tr("%1: aim %2 %5, now %3 %5, %4")
+            .arg(row.property, row.aim, row.now, markWord(row.mark), row.unit);
+    if (role == Qt::ToolTipRole && index.column() == State)
+        return markWord(row.mark);
+    if (role != Qt::DisplayRole)
+        return {};
+    switch (index.column()) {
+    case Property:
+        return row.property;
+    case AimColumn:
+        return row.aim;
+    case Before:
+        return row.before;
+    case Now:
+        return row.now;
+    case LastTime:
+        return row.lastTime;
+    case State:
+        return markWord(row.mark);
+    }
+    return {};
+}
+
+QVariant LedgerModel::headerData(int section, Qt::Orientation orientation, int role) const
+{
+    if (orientation != Qt::Horizontal)
+        return {};
+    if (role == Qt::FontRole)
+        return theme::font(theme::kSmall);
+    if (role == Qt::TextAlignmentRole)
+        return int(Qt::AlignRight | Qt::AlignVCenter);
+    if (role != Qt::DisplayRole)
+        return {};
+    switch (section) {
+    case AimColumn:
+        return tr("Aim");
+    case Before:
+        return tr("Before");
+    case Now:
+        return tr("Now");
+    case LastTime:
+        return tr("Last time");
+    default:
+        return QString();
+    }
+}
+
+LedgerView::LedgerView(QWidget *parent)
+    : QWidget(parent),
+      m_model(new LedgerModel(this)),
+      m_table(new QTableView),
+      m_aimName(new QLabel),
+      m_aimSummary(new QLabel),
+      m_action(new QPushButton),
+      m_hint(new QLabel),
+      m_notice(new QLabel)
+{
+    setFixedWidth(kWidth);
+    setAutoFillBackground(true);
+    QPalette dark = palette();
+    dark.setColor(QPalette::Window, theme::kPanel);
+    setPalette(dark);
+
+    m_aimName->setFont(theme::font(11, QFont::DemiBold));
+    m_aimSummary->setFont(theme::font(theme::kSmall));
+    m_aimSummary->setForegroundRole(QPalette::PlaceholderText);
+    auto *aim = new QPushButton(tr("&Aim…"));
+    aim->setObjectName(QStringLiteral("aimButton"));
+    connect(aim, &QPushButton::clicked, this, &LedgerView::aimWanted);
+
+    auto *titles = new QVBoxLayout;
+    titles->setSpacing(0);
+    titles->addWidget(m_aimName);
+    titles->addWidget(m_aimSummary);
+    auto *top = new QHBoxLayout;
+    top->setContentsMargins(16, 10, 16, 4);
+    top->addLayout(titles, 1);
+    top->addWidget(aim, 0, Qt::AlignTop);
+
+    m_table->setObjectName(QStringLiteral("ledger"));
+    m_table->setAccessibleName(tr("Ledger"));
+    m_table->setModel(m_model);
+    m_table->setItemDelegate(new LedgerDelegate(m_model, m_table));
+    m_table->setShowGrid(false);
+    m_table->setTabKeyNavigation(false);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_table->setMinimumHeight(4 * kRowHeight);
+    m_table->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    m_table->verticalHeader()->hide();
+    m_table->verticalHeader()->setDefaultSectionSize(kRowHeight);
+    m_table->setPalette(dark);
+    m_table->setStyleSheet(QStringLiteral("QTableView { background: %1; } QHeaderView::section { "
+                                          "background: %1; }")
+                               .arg(theme::kPanel.name()));
+    QHeaderView *header = m_table->horizontalHeader();
+    header->setHighlightSections(false);
+    header->setSectionResizeMode(QHeaderView::Fixed);
+    const std::array widths = {168, 64, 62, 62, 68, 24};
+    for (int i = 0; i < LedgerModel::ColumnCount; ++i)
+        header->resizeSection(i, widths[i]);
+    connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+            [this](const QModelIndex &index) {
+                if (!m_updating && index.isValid())
+                    emit viewChosen(m_model->rows()[index.row()].view);
+            });
+
+    m_action->setObjectName(QStringLiteral("mainAction"));
+    m_action->setFont(theme::font(11, QFont::DemiBold));
+    m_action->setDefault(true);
+    // A button's own shortcut goes with its text; this one stays, whatever has the focus.
+    for (const Qt::Key key : {Qt::Key_Return, Qt::Key_Enter})
+        connect(new QShortcut(QKeySequence(Qt::CTRL | key), this), &QShortcut::activated, m_action,
+                &QPushButton::click);
+    m_action->setToolTip(tr("The next step (Ctrl+Return)"));
+    connect(m_action, &QPushButton::clicked, this, &LedgerView::acted);
+    m_hint->setForegroundRole(QPalette::PlaceholderText);
+    m_hint->setFont(theme::font(theme::kSmall));
+    m_hint->setWordWrap(true);
+    m_notice->setWordWrap(true);
+    m_notice->setObjectName(QStringLiteral("notice"));
+    m_notice->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto *bottom = new QVBoxLayout;
+    bottom->setContentsMargins(16, 10, 16, 10);
+    bottom->setSpacing(6);
+    bottom->addWidget(m_action);
+    bottom->addWidget(m_hint);
+    bottom->addWidget(m_notice);
+
+    auto *all = new QVBoxLayout(this);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(0);
+    all->addLayout(top);
+    constexpr int kFirst = 100; // takes the room before the stretch below does
+    all->addWidget(m_table, kFirst);
+    all->addLayout(bottom);
+    all->addStretch(1);
+}
+
+void LedgerView::setState(const SessionState &state)
+{
+    const Aim &aim = state.hasRun() ? state.results.setup.aim : state.aim;
+    m_aimName->setText(QString::fromStdString(aim.name));
+    m_aimSummary->setText(QString::fromStdString(aimSummary(aim)));
+    m_updating = true;
+    m_model->setRows(ledgerRows(state));
+    const int rows = m_model->rowCount();
+    // As high as its rows; where the window is low it scrolls.
+    m_table->setMaximumHeight(m_table->horizontalHeader()->height() + rows * kRowHeight + 2);
+    // Keep the row that was chosen if it opens the view shown; else the first one that does.
+    const QModelIndex current = m_table->currentIndex();
+    if (!current.isValid() || m_model->rows()[current.row()].view != state.view) {
+        QModelIndex match;
+        for (int i = rows - 1; i >= 0; --i)
+            if (m_model->rows()[i].view == state.view)
+                match = m_model->index(i, 0);
+        m_table->setCurrentIndex(match);
+    }
+    m_updating = false;
+    const MainAction action = mainAction(state);
+    m_action->setText(action.text);
+    const bool enabled = action.step != NextStep::None;
+    if (m_action->hasFocus() && !enabled)
+        m_giveFocusBack = true; // Qt moves the focus on when a button is disabled
+    m_action->setEnabled(enabled);
+    if (enabled && m_giveFocusBack) {
+        m_giveFocusBack = false;
+        m_action->setFocus();
+    }
+    m_hint->setText(action.hint);
+    m_hint->setVisible(!action.hint.isEmpty());
+    m_notice->setText(state.notice);
+    m_notice->setVisible(!state.notice.isEmpty());
+}
+
+} // namespace lantern::app

@@ -1,0 +1,82 @@
+#pragma once
+
+#include "app/session/session.h"
+#include "app/views/view.h"
+#include "app/window/desk_widget.h"
+#include "app/window/hand_entry.h"
+#include "app/window/ledger_view.h"
+#include "app/window/meter_help.h"
+#include "app/window/monitor_buttons.h"
+#include "app/window/run_bar.h"
+#include "app/window/which_window.h"
+#include "app/workplace/demo_workplace.h"
+#include "run/device/meters/meter_registry.h"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+#include <map>
+#include <memory>
+
+namespace lantern::app {
+
+class CorrectionDialog;
+
+/// Desk above, Ledger left, View right, Run bar below. Passes state down and intents up.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    /// Neither is owned. A demonstration gets a menu for its bench, the real thing one for its
+    /// meter.
+    MainWindow(Workplace *workplace, QUndoStack *undo);
+    void setState(const SessionState &state);
+    [[nodiscard]] Intents *intents() { return m_intents; }
+
+    /// Asks where to, then has the report written there.
+    void saveReport();
+    /// The window goes where the chosen display is.
+    void followDisplay();
+    /// Lights the display that is chosen, so that it cannot be mistaken.
+    void showWhich();
+
+protected:
+    void closeEvent(QCloseEvent *event) override;
+    void showEvent(QShowEvent *event) override;
+    void moveEvent(QMoveEvent *event) override;
+    void resizeEvent(QResizeEvent *event) override;
+
+private:
+    void makeMenus(QUndoStack *stack);
+    void makeBenchMenu();
+    void makeMeterMenu();
+    void addBenchMeters(QMenu *meter);
+    QString fileToOpen(const QString &title, const QString &kinds);
+    void chooseMeter(const run::MeterKind &kind);
+    void hangMeterElsewhere();
+    void showButtons(const SessionState &state);
+    void placeHelpers();
+
+    Intents *m_intents;
+    SessionState m_state; ///< as shown last
+    Workplace *m_workplace;
+    DemoWorkplace *m_demo; ///< null in earnest
+    DeskWidget *m_desk;
+    LedgerView *m_ledger;
+    QStackedWidget *m_stack;
+    MeterHelp *m_meterHelp;
+    CorrectionDialog *m_correction = nullptr; ///< made when first asked for
+    HandEntry *m_handEntry;
+    RunBar *m_runBar;
+    WhichWindow m_which;
+    MonitorButtons *m_buttons;
+    std::map<ViewId, View *> m_views;
+    QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
+    int m_buttonsFor = -1; ///< display whose buttons are shown
+    bool m_buttonsWanted = false;
+    bool m_patchPlaced = false;
+};
+
+/// A window on a session: state goes down to it, intents come up. Neither is owned.
+std::unique_ptr<MainWindow> openWindow(Session *session, Workplace *workplace);
+
+} // namespace lantern::app

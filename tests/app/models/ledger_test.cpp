@@ -1,0 +1,246 @@
+#include "app/state/ledger_rows.h"
+#include "app/state/wording.h"
+#include "app/views/white/white_model.h"
+#include "runner.h"
+
+using namespace lantern;
+using namespace lantern::app;
+using lantern::run::Activity;
+using lantern::run::Stage;
+
+namespace {
+
+SessionState emptyState()
+{
+    SessionState s;
+    s.displays = {DisplayCard{}};
+    s.aim = aimPresets().front();
+    s.ready = {{.key = "one", .title = "one", .reason = "why"},
+               {.key = "two", .title = "two", .reason = "why", .automatic = true, .done = true}};
+    return s;
+}
+
+SessionState withRun(Activity activity, Stage stage)
+{
+    SessionState s = emptyState();
+    s.readyConfirmed = true;
+    s.status.run = 1;
+    s.status.activity = activity;
+    s.status.stage = stage;
+    s.results.setup.aim = s.aim;
+    return s;
+}
+
+const LedgerRow &row(const std::vector<LedgerRow> &rows, const char *name)
+{
+    for (const LedgerRow &r : rows)
+        if (r.property == QLatin1String(name))
+            return r;
+    static const LedgerRow none;
+    return none;
+}
+
+} // namespace
+
+class LedgerTest : public QObject {
+    Q_OBJECT
+private slots:
+    /// A meter's scatter near nothing is no colour, and never a negative light.
+    void darkReadingsHaveNoColour()
+    {
+        QCOMPARE(readingText({95.047, 100, 108.883}),
+                 QStringLiteral("x %1  y %2  %3 cd/m²")
+                     .arg(figure(0.3127, 4), figure(0.3290, 4), figure(100, 2)));
+        for (const XYZ &dark : {XYZ{0.003, -0.002, 0.001}, XYZ{0, 0, 0}, XYZ{0.01, 0.009, 0.02}}) {
+            const QString text = readingText(dark);
+            QVERIFY2(text.contains(u"too dark to tell"), qPrintable(text));
+            QVERIFY2(!text.contains(u'-') && !text.contains(u"x "), qPrintable(text));
+        }
+    }
+
+    void unmeasuredIsADashNeverAZero()
+    {
+        for (const LedgerRow &r : ledgerRows(emptyState())) {
+            if (r.property == QLatin1String("Ready"))
+                continue;
+            QCOMPARE(r.now, QStringLiteral("—"));
+            QCOMPARE(r.before, QStringLiteral("—"));
+            QCOMPARE(r.mark, Mark::NotMeasured);
+        }
+        QCOMPARE(figure(std::nullopt, 2), QStringLiteral("—"));
+        QCOMPARE(figure(std::nan(""), 2), QStringLiteral("—"));
+    }
+
+    void figuresAreRounded()
+    {
+        QCOMPARE(figure(6503.6, 0), QStringLiteral("6504"));
+        QCOMPARE(figure(0.1234, 3), QStringLiteral("0.123"));
+    }
+
+    void whiteIsJudgedByItsDistance_data()
+    {
+        QTest::addColumn<double>("deltaUv");
+        QTest::addColumn<int>("mark");
+        QTest::newRow("not visible") << 0.0009 << int(Mark::Within);
+        QTest::newRow("at the limit of Studio") << 0.003 << int(Mark::Within);
+        QTest::newRow("just over") << 0.0031 << int(Mark::Over);
+    }
+    void whiteIsJudgedByItsDistance()
+    {
+        QFETCH(double, deltaUv);
+        QFETCH(int, mark);
+        SessionState s = withRun(Activity::Waiting, Stage::Build);
+        DisplayState d;
+        d.white = XYZ{110, 119, 130};
+        d.cct = Cct{6600, 0.003};
+        d.deltaUv = deltaUv;
+        s.results.after = d;
+        const auto rows = ledgerRows(s);
+        QCOMPARE(int(row(rows, "White point").mark), mark);
+        QCOMPARE(row(rows, "White point").now, QStringLiteral("6600"));
+        QCOMPARE(row(rows, "Luminance").mark, Mark::Within);
+        QCOMPARE(row(rows, "Luminance").now, QStringLiteral("119.0"));
+    }
+
+    /// Read is not within: black has a limit of its own, and without one nothing is claimed.
+    void blackIsHeldAgainstTheContrastAskedFor()
+    {
+        SessionState s = withRun(Activity::Waiting, Stage::Build);
+        DisplayState d;
+        d.white = XYZ{110, 120, 130};
+        d.black = XYZ{0.9, 1, 1.1};
+        d.contrast = 120;
+        s.results.after = d;
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::Over); // Studio wants 200:1
+        d.contrast = 900;
+        s.results.after = d;
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::Within);
+        s.results.setup.tolerance = "viewing"; // asks for none
+        QCOMPARE(row(ledgerRows(s), "Black").mark, Mark::NotJudged);
+    }
+
+    /// After the validation its verdict decides, uncertainty and all.
+    void theVerdictDecidesTheMarks()
+    {
+        SessionState s = withRun(Activity::Finished, Stage::Done);
+        Validation v;
+        v.deltaE00.mean = 0.98;
+        v.verdict.figures = {judgeFigure(Figure::ColourMean, {0.98, 0.98, {0.02, 0, 0, 0}}, 1),
+                             judgeFigure(Figure::White, 0.01, 0.003)};
+        s.results.validation = v;
+        QCOMPARE(row(ledgerRows(s), "Colour accuracy").mark, Mark::Open);
+        QCOMPARE(row(ledgerRows(s), "White point").mark, Mark::Over);
+    }
+
+    void nativeAimsAreNotJudgedAgainstNumbers()
+    {
+        SessionState s = emptyState();
+        s.aim = {
+            .name = "as is", .white = NativeWhite{}, .luminanceCdM2 = {}, .tone = NativeTone{}};
+        const auto rows = ledgerRows(s);
+        QCOMPARE(row(rows, "White point").aim, QStringLiteral("native"));
+        QCOMPARE(row(rows, "Luminance").aim, QStringLiteral("native"));
+        QCOMPARE(row(rows, "Tone curve").aim, QStringLiteral("native"));
+    }
+
+    void profileInUseIsJudgedByReadingBack()
+    {
+        SessionState s = withRun(Activity::Waiting, Stage::Validate);
+        s.results.installedPath = QStringLiteral("/x.icc");
+        s.inUse = {true, true, true, QStringLiteral("yes"), {}};
+        QCOMPARE(ledgerRows(s).back().mark, Mark::Within);
+        s.inUse.lutMatches = false;
+        QCOMPARE(ledgerRows(s).back().mark, Mark::Over);
+        s.inUse.checked = false;
+        QCOMPARE(ledgerRows(s).back().mark, Mark::NotMeasured);
+    }
+
+    void theMainActionNamesTheNextStep_data()
+    {
+        QTest::addColumn<int>("activity");
+        QTest::addColumn<int>("stage");
+        QTest::addColumn<int>("intent");
+        QTest::addColumn<QString>("text");
+        auto add = [](const char *name, Activity a, Stage s, NextStep i, const char *text) {
+            QTest::newRow(name) << int(a) << int(s) << int(i) << QString::fromUtf8(text);
+        };
+        add("before reading", Activity::Waiting, Stage::Ready, NextStep::Proceed,
+            "Read the display as it is");
+        add("before adjusting", Activity::Waiting, Stage::Adjust, NextStep::Proceed,
+            "Adjust white");
+        add("before calibrating", Activity::Waiting, Stage::Calibrate, NextStep::Proceed,
+            "Calibrate tone and grey");
+        add("before the chart", Activity::Waiting, Stage::Measure, NextStep::Proceed,
+            "Measure 96 patches");
+        add("before building", Activity::Waiting, Stage::Build, NextStep::Proceed,
+            "Build the profile");
+        add("before installing", Activity::Waiting, Stage::Install, NextStep::Proceed,
+            "Install the profile");
+        add("before validating", Activity::Waiting, Stage::Validate, NextStep::Proceed, "Validate");
+        add("measuring", Activity::Working, Stage::Measure, NextStep::None, "Measuring");
+        add("paused", Activity::Paused, Stage::Measure, NextStep::Resume, "Go on");
+        add("fault", Activity::Faulted, Stage::Measure, NextStep::Resume, "Go on");
+        add("blocked", Activity::Blocked, Stage::Calibrate, NextStep::ChooseAim,
+            "Choose another aim");
+        add("finished", Activity::Finished, Stage::Done, NextStep::SaveReport, "Save the report");
+    }
+    void theMainActionNamesTheNextStep()
+    {
+        QFETCH(int, activity);
+        QFETCH(int, stage);
+        QFETCH(int, intent);
+        QFETCH(QString, text);
+        const MainAction a =
+            mainAction(withRun(static_cast<Activity>(activity), static_cast<Stage>(stage)));
+        QCOMPARE(int(a.step), intent);
+        QCOMPARE(a.text, text);
+    }
+
+    void beforeARunTheMainActionLeadsThroughReadyAndAim()
+    {
+        SessionState s = emptyState();
+        QCOMPARE(mainAction(s).text, QStringLiteral("Go on with 1 points open"));
+        s.ready[0].done = true;
+        QCOMPARE(mainAction(s).text, QStringLiteral("Ready: choose the aim"));
+        s.view = ViewId::Tone;
+        QCOMPARE(mainAction(s).step, NextStep::ShowReady);
+        s.readyConfirmed = true;
+        QCOMPARE(mainAction(s).step, NextStep::ChooseAim);
+        s.view = ViewId::Aim;
+        QCOMPARE(mainAction(s).step, NextStep::BeginRun);
+        s.readyConfirmed = false;
+        s.unfinishedRun = 4;
+        QCOMPARE(mainAction(s).step, NextStep::ResumeOldRun);
+        s.preparing = true;
+        QCOMPARE(mainAction(s).step, NextStep::None);
+    }
+
+    void adviceIsInTheMonitorsUnits()
+    {
+        QCOMPARE(adviceText(100, 97, 0.9), QStringLiteral("down about 3"));
+        QCOMPARE(adviceText(50, 52, 1.1), QStringLiteral("up about 2"));
+        QCOMPARE(adviceText(50, 50, 1.0), QStringLiteral("leave"));
+        QCOMPARE(adviceText(std::nullopt, 50, 0.62), QStringLiteral("down, 38 % less light"));
+        QCOMPARE(adviceText(std::nullopt, 50, 1.004), QStringLiteral("leave"));
+    }
+
+    void timeLeftIsInWords()
+    {
+        QCOMPARE(timeLeftText(0), QString());
+        QCOMPARE(timeLeftText(12.3), QStringLiteral("about 13 s left"));
+        QCOMPARE(timeLeftText(360), QStringLiteral("about 6 min left"));
+    }
+
+    void everyMarkHasAWord()
+    {
+        for (const Mark m : {Mark::NotMeasured, Mark::NotJudged, Mark::Within, Mark::Open,
+                             Mark::Over, Mark::Stale, Mark::ByEye})
+            QVERIFY(!markWord(m).isEmpty());
+    }
+};
+
+namespace {
+const lantern::test::Register<LedgerTest> registered("LedgerTest");
+}
+
+#include "ledger_test.moc"

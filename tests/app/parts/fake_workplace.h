@@ -1,0 +1,45 @@
+#pragma once
+
+#include "app/workplace/workplace.h"
+#include "core/base/error.h"
+
+#include <QStringList>
+
+namespace lantern::test {
+
+/// A workplace of one display that notes what is asked of it. No window, no devices.
+class FakeWorkplace : public app::Workplace {
+public:
+    QStringList asked;
+    bool busy = false; ///< another program is at the display
+    desk::ProfileInUse inForce;
+
+    [[nodiscard]] QString title() const override { return {}; }
+    [[nodiscard]] std::vector<app::DisplayCard> displays() const override { return {{}}; }
+    [[nodiscard]] app::MeterCard meterCard(int) const override { return {}; }
+    void chooseMeter(const QString &choice) override { asked << choice; }
+    [[nodiscard]] QString meterChoice() const override { return {}; }
+    run::Devices devices(int, QThread *) override { return {}; }
+    void letGoOfMeters() override {}
+    [[nodiscard]] run::RunSetup setup(int) const override { return {}; }
+    void activate(int, const std::optional<run::RunResults> &own) override
+    {
+        asked << (own ? QStringLiteral("own ") + own->installedPath : QStringLiteral("nothing"));
+    }
+    void runBegins(int) override
+    {
+        if (busy)
+            throw Error(ErrorKind::Device, "North", "another program is measuring it", "Wait.");
+        asked << QStringLiteral("begins");
+    }
+    void runEnds(int) override { asked << QStringLiteral("ends"); }
+    void clearLut(int) override { asked << QStringLiteral("clear"); }
+    desk::ProfileInUse readBack(int, const run::RunResults &) override { return inForce; }
+    [[nodiscard]] app::ReadyFacts readyFacts(int) const override { return {}; }
+    [[nodiscard]] desk::PatchWindow *patchWindow() override { return nullptr; }
+    [[nodiscard]] QRect screenOf(int) const override { return {}; }
+    void setTechnology(int, const std::string &) override {}
+    void keepAwake(bool) override {}
+};
+
+} // namespace lantern::test

@@ -1,0 +1,307 @@
+#include "app/parts/fake_workplace.h"
+#include "app/session/aim_part.h"
+#include "app/session/checklist_part.h"
+#include "app/session/history_part.h"
+#include "app/session/in_force_part.h"
+#include "app/session/meter_part.h"
+#include "app/session/run_part.h"
+#include "core/base/error.h"
+#include "run/file/files.h"
+#include "run/logbook/logbook.h"
+#include "runner.h"
+
+#include <QSignalSpy>
+#include <QTemporaryDir>
+
+namespace lantern::test {
+
+using namespace app;
+
+/// The parts of the session, each by itself; there is no window and no application for one.
+class SessionPartsTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> m_folder;
+
+    [[nodiscard]] QString path(const char *name) const
+    {
+        return m_folder->filePath(QLatin1String(name));
+    }
+    static run::RunSetup setup()
+    {
+        run::RunSetup s;
+        s.meterName = "Reed";
+        s.displayName = "North Desk";
+        s.technology = "led-wide";
+        return s;
+    }
+    /// Red, green, blue and white of sRGB primaries at D65, scaled per channel.
+    static std::vector<Reading> fourColours(double x, double y, double z)
+    {
+        const std::array<XYZ, 4> colours = {XYZ{41.24, 21.26, 1.93}, XYZ{35.76, 71.52, 11.92},
+                                            XYZ{18.05, 7.22, 95.05}, XYZ{95.05, 100, 108.9}};
+        const std::array<DeviceRgb, 4> codes = {DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0},
+                                                DeviceRgb{0, 0, 255}, DeviceRgb{255, 255, 255}};
+        std::vector<Reading> out;
+        for (size_t i = 0; i < 4; ++i)
+            out.push_back({codes[i], {x * colours[i].X, y * colours[i].Y, z * colours[i].Z}});
+        return out;
+    }
+
+private slots:
+    void init() { m_folder = std::make_unique<QTemporaryDir>(); }
+
+    void turningOneKnobIsOneStepBack()
+    {
+        AimPart part(path("aims"));
+        const Aim first = part.state().aim;
+        for (const double cdM2 : {90.0, 100.0, 110.0}) {
+            Aim aim = part.state().aim;
+            aim.luminanceCdM2 = cdM2;
+            aim.name = first.name + ", changed";
+            part.setAim(aim);
+        }
+        Aim other = part.state().aim;
+        other.tone = GammaTone{1.8};
+        part.setAim(other);
+        part.setAim(other); // nothing new
+        QCOMPARE(part.undoStack()->count(), 2);
+        part.undoStack()->undo();
+        QCOMPARE(*part.state().aim.luminanceCdM2, 110.0);
+        part.undoStack()->undo();
+        QVERIFY(part.state().aim == first);
+        part.undoStack()->redo();
+        part.undoStack()->redo();
+        QVERIFY(part.state().aim == other);
+    }
+
+    void ownAimsAreKeptInTheirFolder()
+    {
+        AimPart part(path("aims"));
+        QVERIFY(part.keep(QStringLiteral("  ")).contains(QLatin1String("name first")));
+        QVERIFY(part.state().ownAims.empty());
+        part.keep(QStringLiteral(" Cellar "));
+        QCOMPARE(part.state().aim.name, std::string("Cellar"));
+        part.keepCopy();
+        part.keepCopy();
+        AimPart again(path("aims"));
+        QCOMPARE(again.state().ownAims.size(), size_t(3));
+        QVERIFY(again.state().ownAims == part.state().ownAims);
+        QCOMPARE(part.state().aim.name, std::string("Cellar 2 2"));
+        part.removeOwn(QStringLiteral("Cellar 2"));
+        QCOMPARE(AimPart(path("aims")).state().ownAims.size(), size_t(2));
+    }
+
+    void aShelfThatCannotBeWrittenIsTold()
+    {
+        run::writeFile(path("aims"), "a file where the folder should be");
+        AimPart part(path("aims"));
+        VERIFY_ERROR(part.keep(QStringLiteral("Cellar")), "aims");
+        QVERIFY(part.state().ownAims.empty());
+    }
+
+    void theMeterIsCorrectedByABetterOne()
+    {
+        MeterPart part(path("meters"));
+        part.setCard({});
+        part.tookFourColours(QStringLiteral("Reed"), fourColours(0.95, 1.02, 1.1));
+        part.tookFourColours(QStringLiteral("Heron"), fourColours(1, 1, 1));
+        const QString told =
+            part.keepFourColours(QStringLiteral("Reed"), QStringLiteral("Heron"), setup());
+        QVERIFY(told.contains(QLatin1String("Heron")));
+        QCOMPARE(part.refresh(setup()), QString());
+        QVERIFY(part.state().meter.correction.contains(QLatin1String("on this display")));
+        run::RunSetup next = setup();
+        MeterPart(path("meters")).addFacts(next); // kept in files
+        QVERIFY(next.meterCorrection.has_value());
+        const Vec3 white =
+            next.meterCorrection->matrix * Vec3(0.95 * 95.05, 1.02 * 100, 1.1 * 108.9);
+        VERIFY_NEAR(white[0], 95.05, 0.01);
+        VERIFY_NEAR(white[1], 100, 0.01);
+        VERIFY_NEAR(white[2], 108.9, 0.01);
+        part.forget(setup());
+        part.refresh(setup());
+        QCOMPARE(part.state().meter.correction, QString());
+        QCOMPARE(part.state().meter.correctionKind, CorrectionKind::None);
+    }
+
+    void filesOfTheMeterAreNamedWhenTheyAreBroken()
+    {
+        MeterPart part(path("meters"));
+        run::writeFile(path("broken.json"), "{\"meter\": 3}");
+        VERIFY_ERROR(part.keepCertificate(path("broken.json"), setup()), "broken.json");
+        VERIFY_ERROR(part.keepCorrection(path("broken.json"), setup()), "broken.json");
+        VERIFY_ERROR(part.keepCertificate(path("nowhere.json"), setup()), "nowhere.json");
+        VERIFY_ERROR(part.forget({}), "none is chosen");
+    }
+
+    void theRoomIsReadSeveralTimes()
+    {
+        MeterPart part(path("meters"));
+        part.setReadingRoom(true);
+        part.roomRead({64, {0.34, 0.35}});
+        part.roomRead({66, {0.34, 0.35}});
+        QVERIFY(!part.state().readingRoom);
+        QCOMPARE(part.state().roomReadings.size(), size_t(2));
+        QCOMPARE(part.state().meter.room->illuminanceLux, 66.0);
+        part.forgetRoom();
+        QVERIFY(part.state().roomReadings.empty());
+        QVERIFY(part.state().meter.room.has_value()); // the Desk goes on showing it
+    }
+
+    void whatTheMeterSaidStaysUntilItIsChanged()
+    {
+        ChecklistPart part;
+        part.meterAnswers(QStringLiteral("Reed"));
+        ReadyFacts facts; // the machine cannot tell
+        part.setFacts(facts, {});
+        QCOMPARE(part.state().readyFacts.meterAnswers, std::optional(true));
+        part.meterFails(QStringLiteral("no answer"));
+        part.setFacts(facts, {});
+        QCOMPARE(part.state().readyFacts.meterAnswers, std::optional(false));
+        QCOMPARE(part.state().readyFacts.meterSays, QStringLiteral("no answer"));
+        part.forgetMeter();
+        QVERIFY(!part.state().readyFacts.meterAnswers);
+    }
+
+    void ticksAreOfOneDisplay()
+    {
+        ChecklistPart part;
+        const auto indexOf = [&](const char *key) {
+            for (size_t i = 0; i < part.state().ready.size(); ++i)
+                if (part.state().ready[i].key == QLatin1String(key))
+                    return static_cast<int>(i);
+            return -1;
+        };
+        const size_t open = part.openPoints().size();
+        part.tick(indexOf("light"), true);
+        QCOMPARE(part.openPoints().size(), open - 1);
+        part.setFacts({}, {}); // looked at again
+        QVERIFY(part.state().ready[static_cast<size_t>(indexOf("light"))].done);
+        part.confirm(true);
+        part.startOver();
+        QCOMPARE(part.openPoints().size(), open);
+        QVERIFY(!part.state().readyConfirmed);
+    }
+
+    void anOverdueCertificateIsSeen()
+    {
+        ChecklistPart part;
+        MeterCard meter;
+        meter.certificate = Certificate{};
+        meter.certificate->due = "2001-02-03";
+        part.setFacts({}, meter);
+        QVERIFY(part.state().readyFacts.certificateOverdue);
+        meter.certificate->due = "2999-02-03";
+        part.setFacts({}, meter);
+        QVERIFY(!part.state().readyFacts.certificateOverdue);
+    }
+
+    void onlyTheNewestQuestionIsAnswered()
+    {
+        run::writeFile(path("log.sqlite"),
+                       run::readFile(QStringLiteral(LANTERN_TEST_DATA "/logbook-v4.sqlite")));
+        HistoryPart part(path("log.sqlite"));
+        QSignalSpy told(&part, &HistoryPart::told);
+        const QStringList ids = {QStringLiteral("north-desk"), QStringLiteral("south-desk")};
+        part.ask(ids, ids[1], 0);
+        part.ask(ids, ids[0], 0);
+        QVERIFY(part.state().readingHistory);
+        QVERIFY(waitUntil([&] { return told.count() > 0; }));
+        QVERIFY(!part.state().readingHistory);
+        QVERIFY(part.state().lastTime.has_value());
+        QCOMPARE(part.state().lastTime->setup.displayId, std::string("north-desk"));
+        const DisplayVerdict &north = part.verdicts().at(ids[0]);
+        QCOMPARE(*north.lastMean, part.state().lastTime->validation->meanDeltaE00);
+        const qint64 days = north.lastValidated->daysTo(QDateTime::currentDateTimeUtc());
+        QCOMPARE(north.mark == Mark::Stale, days > 30);
+        part.forget();
+        QVERIFY(!part.state().lastTime);
+        QCOMPARE(told.count(), 1);
+        // A second question after the first was answered is answered too.
+        part.ask(ids, ids[1], 0);
+        QVERIFY(waitUntil([&] { return told.count() == 2; }));
+        QCOMPARE(part.state().lastTime->setup.displayId, std::string("south-desk"));
+    }
+
+    void aLogbookThatIsNoneIsTold()
+    {
+        run::writeFile(path("log.sqlite"), "no logbook");
+        HistoryPart part(path("log.sqlite"));
+        QSignalSpy told(&part, &HistoryPart::told);
+        part.ask({QStringLiteral("north-desk")}, QStringLiteral("north-desk"), 0);
+        QVERIFY(waitUntil([&] { return told.count() > 0; }));
+        QVERIFY(told.front().front().toString().contains(QLatin1String("log.sqlite")));
+    }
+
+    void noTrialStaysWhenTheProgramEnds()
+    {
+        FakeWorkplace workplace;
+        {
+            InForcePart part(&workplace);
+            part.select(0);
+            run::RunResults own;
+            own.installedPath = QStringLiteral("own.icc");
+            part.setOwn(own);
+            QVERIFY(part.beginTrying());
+            part.clearLut();
+        }
+        QCOMPARE(workplace.asked,
+                 QStringList({QStringLiteral("begins"), QStringLiteral("clear"),
+                              QStringLiteral("own own.icc"), QStringLiteral("ends")}));
+        workplace.asked.clear();
+        { // nothing was tried: nothing is touched
+            InForcePart part(&workplace);
+            part.select(0);
+        }
+        QVERIFY(workplace.asked.isEmpty());
+    }
+
+    void aDisplayThatIsTakenIsLeftAlone()
+    {
+        FakeWorkplace workplace;
+        workplace.busy = true;
+        InForcePart part(&workplace);
+        QSignalSpy told(&part, &InForcePart::told);
+        QVERIFY(!part.beginTrying());
+        QVERIFY(!part.isTrying());
+        QVERIFY(told.front().front().toString().contains(QLatin1String("another program")));
+    }
+
+    void whatOthersChangeIsSeen()
+    {
+        FakeWorkplace workplace;
+        InForcePart part(&workplace);
+        QSignalSpy changed(&part, &InForcePart::changed);
+        workplace.inForce = {true, true, true, QStringLiteral("yes"), QStringLiteral("X")};
+        part.look(run::RunResults{});
+        QCOMPARE(changed.count(), 1);
+        part.look(run::RunResults{});
+        QCOMPARE(changed.count(), 1); // the same
+        workplace.inForce.lutMatches = false;
+        part.look(run::RunResults{});
+        QCOMPARE(changed.count(), 2);
+        QVERIFY(!part.inUse().lutMatches);
+        part.look({}); // nothing is expected to be in force
+        QVERIFY(!part.inUse().checked);
+    }
+
+    void aRunThatCannotBeginIsTold()
+    {
+        RunPart part(QStringLiteral("/proc/nowhere/log.sqlite"));
+        QSignalSpy failed(&part, &RunPart::failed);
+        part.begin(setup());
+        QVERIFY(part.isBeginning());
+        QVERIFY(waitUntil([&] { return failed.count() > 0; }));
+        QVERIFY(!part.isBeginning());
+        QVERIFY(failed.front().front().toString().contains(QLatin1String("/proc/nowhere")));
+        QCOMPARE(int(part.state().status.activity), int(run::Activity::Idle));
+    }
+};
+
+namespace {
+const Register<SessionPartsTest> registered("SessionPartsTest");
+}
+
+} // namespace lantern::test
+
+#include "session_parts_test.moc"
