@@ -1,25 +1,14 @@
-#include "app/session/history_reader.h"
+#include "app/models/states.h"
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
 #include "app/views/accuracy/accuracy_model.h"
 #include "app/views/accuracy/verdict_words.h"
-#include "app/views/aim/aim_model.h"
-#include "app/views/by_eye/by_eye_model.h"
 #include "app/views/check/check_model.h"
-#include "app/views/compare/compare_model.h"
 #include "app/views/gamut/gamut_model.h"
 #include "app/views/profile/profile_model.h"
 #include "app/views/ready/ready_model.h"
 #include "app/views/tone/tone_model.h"
 #include "app/views/white/white_model.h"
-#include "app/window/correction_model.h"
-#include "app/window/desk_model.h"
-#include "app/window/run_bar_model.h"
-#include "run/book/in_words.h"
-#include "runner.h"
-
-#include <QTemporaryDir>
-#include <QTranslator>
 
 namespace lantern::test {
 
@@ -27,68 +16,9 @@ using namespace app;
 using run::Activity;
 using run::Stage;
 
-/// Knows one message.
-class German : public QTranslator {
-public:
-    [[nodiscard]] bool isEmpty() const override { return false; }
-    [[nodiscard]] QString translate(const char *context, const char *text, const char *,
-                                    int) const override
-    {
-        if (QLatin1String(context) != QLatin1String("Core"))
-            return {};
-        return QLatin1String(text) == QLatin1String("%1 cd/m² of %2")
-                   ? QStringLiteral("bei %2: %1 cd/m²")
-                   : QString();
-    }
-};
-
-/// What the views show, as pure functions of the state: on a real run from the logbook of last
-/// year's version, and on states made by hand. There is no window.
+/// What the views show of a run, as pure functions of the state. There is no window.
 class ViewModelsTest : public QObject {
     Q_OBJECT
-    run::RunResults m_run; ///< finished, of North
-
-    /// A display of which nothing is known.
-    static SessionState emptyState()
-    {
-        SessionState s;
-        DisplayCard card;
-        card.name = QStringLiteral("North");
-        card.can = {};
-        card.can.gains = true;
-        s.displays = {card};
-        s.aim = aimPresets().front();
-        return s;
-    }
-    /// The run was made on another day.
-    [[nodiscard]] SessionState earlierRun() const
-    {
-        SessionState s = emptyState();
-        s.lastTime = m_run;
-        s.lastRun = 1;
-        return s;
-    }
-    /// It has just ended.
-    [[nodiscard]] SessionState finishedRun() const
-    {
-        SessionState s = emptyState();
-        s.status.run = 1;
-        s.status.activity = Activity::Finished;
-        s.status.stage = Stage::Done;
-        s.results = m_run;
-        return s;
-    }
-    [[nodiscard]] SessionState measuring(Stage stage) const
-    {
-        SessionState s = emptyState();
-        s.status.run = 2;
-        s.status.activity = Activity::Working;
-        s.status.stage = stage;
-        s.results.setup = m_run.setup;
-        s.results.found = m_run.found;
-        s.results.before = m_run.before;
-        return s;
-    }
     static const Curve *named(const std::vector<Curve> &curves, const char *name)
     {
         for (const Curve &c : curves)
@@ -98,45 +28,6 @@ class ViewModelsTest : public QObject {
     }
 
 private slots:
-    void initTestCase()
-    {
-        run::Logbook book(QStringLiteral(LANTERN_TEST_DATA "/logbook-v4.sqlite"),
-                          run::Logbook::Access::Read);
-        const DisplayHistory north = readDisplayHistory(book, QStringLiteral("north-desk"), 0);
-        QVERIFY(north.lastTime.has_value());
-        m_run = *north.lastTime;
-        QVERIFY(m_run.validation && m_run.calibration && m_run.before && m_run.after);
-    }
-
-    // --- words
-
-    /// A message is a text, looked up for its translation, and arguments, in any order.
-    void messagesAreWordedInOnePlace()
-    {
-        const Message message("%1 cd/m² of %2", {"120.5", "North 2.4"});
-        QCOMPARE(run::inWords(message), QStringLiteral("120.5 cd/m² of North 2.4"));
-        German german;
-        QCoreApplication::installTranslator(&german);
-        QLocale::setDefault(QLocale(QLocale::German));
-        const QString words = run::inWords(message);
-        const QString error = run::inWords(Error(ErrorKind::Device, "North", message, "Wait."));
-        QLocale::setDefault(QLocale::c());
-        QCoreApplication::removeTranslator(&german);
-        QCOMPARE(words, QStringLiteral("bei North 2.4: 120,5 cd/m²"));
-        QCOMPARE(error, QStringLiteral("North: bei North 2.4: 120,5 cd/m². Wait."));
-    }
-
-    void aRunOfAnotherDaySaysWhen()
-    {
-        QCOMPARE(shownDateText(finishedRun()), QString());
-        QCOMPARE(shownDateText(emptyState()), QString());
-        const QString text = shownDateText(earlierRun());
-        const QDateTime at =
-            QDateTime::fromString(QString::fromStdString(m_run.setup.startedAt), Qt::ISODate)
-                .toLocalTime();
-        QVERIFY(text.contains(QLocale().toString(at.date(), QLocale::LongFormat)));
-    }
-
     // --- tone
 
     void theAimedCurveIsDrawn()
@@ -160,7 +51,7 @@ private slots:
         const Curve *before = named(m.tone, "before");
         QVERIFY(now && before);
         VERIFY_NEAR(now->y.back(), 100, 1e-9);
-        QVERIFY(before->y.size() == qsizetype(m_run.before->greys.size()));
+        QVERIFY(before->y.size() == qsizetype(keptRun().before->greys.size()));
         const Curve *a = named(m.grey, "now, a*");
         QVERIFY(a);
         VERIFY_NEAR(a->y.back(), 0, 1e-9); // white is its own reference
@@ -168,7 +59,7 @@ private slots:
             for (const double y : c.y)
                 QVERIFY(std::abs(y) <= m.greyReach);
         QCOMPARE(m.lut.size(), size_t(3));
-        QVERIFY(m.explanation.contains(figure(m_run.calibration->meanDeltaE00, 2)));
+        QVERIFY(m.explanation.contains(figure(keptRun().calibration->meanDeltaE00, 2)));
         QVERIFY(named(toneModel(earlierRun()).tone, "after that run"));
     }
 
@@ -199,7 +90,7 @@ private slots:
         QVERIFY(!named(gamutModel(emptyState()).curves, "this display"));
         const GamutModel m = gamutModel(earlierRun());
         QVERIFY(named(m.curves, "this display"));
-        QVERIFY(m.figures.contains(figure(100 * *m_run.after->srgbCoverage, 1)));
+        QVERIFY(m.figures.contains(figure(100 * *keptRun().after->srgbCoverage, 1)));
     }
 
     // --- profile
@@ -209,7 +100,7 @@ private slots:
         QVERIFY(!profileModel(emptyState()).facts);
         const auto f = profileModel(finishedRun()).facts;
         QVERIFY(f && f->nameFixed);
-        QVERIFY(f->madeFrom.contains(QString::number(m_run.chart.size())));
+        QVERIFY(f->madeFrom.contains(QString::number(keptRun().chart.size())));
         QCOMPARE(f->declared, dash()); // not read back yet
         SessionState s = finishedRun();
         s.inUse = {true, true, false, QStringLiteral("yes"), QStringLiteral("the bench")};
@@ -242,8 +133,8 @@ private slots:
         QCOMPARE(m.verdict, QStringLiteral("Drifting"));
         QVERIFY(m.words.contains(QLatin1String("1.42")) &&
                 m.words.contains(QLatin1String("so near a limit")));
-        QCOMPARE(m.rows[1].now, figure(0.9 * m_run.after->white->Y, 1));
-        QCOMPARE(m.rows[2].now, figure(2 * m_run.after->black->Y, 3));
+        QCOMPARE(m.rows[1].now, figure(0.9 * keptRun().after->white->Y, 1));
+        QCOMPARE(m.rows[2].now, figure(2 * keptRun().after->black->Y, 3));
         QCOMPARE(m.bars.front().deltaE00, 2.5);
         QCOMPARE(*m.holdsUpTo, 1.0);
         QCOMPARE(*m.driftsUpTo, kDriftsUpTo);
@@ -266,7 +157,7 @@ private slots:
             return l.errand == ReadyErrand::WatchWarmUp;
         });
         QVERIFY(watch != m.lines.end() && !watch->errandText.isEmpty());
-        s.lastTime = m_run;
+        s.lastTime = keptRun();
         QVERIFY(readyModel(s).checkPossible);
         s.status.activity = Activity::Working;
         m = readyModel(s);
@@ -280,7 +171,7 @@ private slots:
     {
         SessionState s = measuring(Stage::Adjust);
         s.results.setup.adjust = run::AdjustMode::ByHand;
-        const XYZ white = *m_run.before->white;
+        const XYZ white = *keptRun().before->white;
         s.results.whites = {{{}, white}};
         Advice advice;
         advice.wanted = Vec3(0.8, 1.0, 0.9); // less red, a little less blue
@@ -289,7 +180,7 @@ private slots:
         QCOMPARE(m.dial.arrows.size(), size_t(2));
         QCOMPARE(m.dial.arrows[0].label, QStringLiteral("red"));
         QCOMPARE(m.dial.arrows[1].label, QStringLiteral("blue"));
-        const PrimarySet &own = *m_run.before->primaries;
+        const PrimarySet &own = *keptRun().before->primaries;
         const UvPrime here = uvPrime(white);
         // Less of a primary leads straight away from it.
         for (const auto &[arrow, channel] : {std::pair{0, 0}, std::pair{1, 2}}) {
@@ -310,7 +201,7 @@ private slots:
     {
         SessionState s = measuring(Stage::Adjust);
         s.results.setup.adjust = run::AdjustMode::ByHand;
-        s.results.whites = {{{}, *m_run.before->white}};
+        s.results.whites = {{{}, *keptRun().before->white}};
         s.results.controls = MonitorControls{};
         s.results.controls->redGain = 90;
         Advice advice;
@@ -342,7 +233,7 @@ private slots:
         QCOMPARE(whiteModel(emptyState()).kelvin, dash());
         const WhiteModel m = whiteModel(earlierRun());
         QVERIFY(m.dial.aim.has_value());
-        const XYZ now = *presentState(m_run).white;
+        const XYZ now = *presentState(keptRun()).white;
         VERIFY_NEAR(deltaUvPrime(m.dial.trail.back(), uvPrime(now)), 0, 1e-12);
         QVERIFY(m.kelvin.endsWith(QLatin1String(" K")));
         QVERIFY(!m.readFromAfar && !m.showsControls && m.note.isEmpty());
@@ -354,14 +245,14 @@ private slots:
     {
         const AccuracyModel chart = accuracyModel(earlierRun(), false);
         const AccuracyModel worst = accuracyModel(earlierRun(), true);
-        const size_t count = m_run.validation->patches.size();
+        const size_t count = keptRun().validation->patches.size();
         QCOMPARE(chart.fields.size(), count);
         QCOMPARE(chart.validation->table.size(), count);
         QCOMPARE(chart.fields[0].name.toStdString(),
-                 m_run.validation->patches[0].aimed.reference.name);
+                 keptRun().validation->patches[0].aimed.reference.name);
         for (size_t i = 1; i < count; ++i)
             QVERIFY(worst.fields[i - 1].deltaE00 >= worst.fields[i].deltaE00);
-        QCOMPARE(chart.validation->mean, figure(m_run.validation->meanDeltaE00, 2));
+        QCOMPARE(chart.validation->mean, figure(keptRun().validation->meanDeltaE00, 2));
         // The curve ends with all colours, and half of them lie left of the median.
         const Curve &share = chart.validation->share.back();
         QCOMPARE(share.y.back(), 100.0);
@@ -404,253 +295,6 @@ private slots:
         VERIFY_NEAR(chosen.live->mostReadings, 44, 1e-9);
         VERIFY_NEAR(chosen.live->mostExpected, 0.55, 1e-9);
         QVERIFY(accuracyModel(emptyState(), false).empty);
-    }
-
-    // --- aim
-
-    void fieldsAndAimAreTheSame()
-    {
-        for (const Aim &aim : aimPresets())
-            QVERIFY2(aimFrom(fieldsOf(aim), aim) == aim, aim.name.c_str());
-        Aim odd = aimPresets().front();
-        odd.white = UvPrime{0.2, 0.47};
-        odd.tone = NativeTone{};
-        odd.luminanceCdM2.reset();
-        odd.contrastRatio = 300;
-        odd.primaries = kP3Primaries;
-        QVERIFY(aimFrom(fieldsOf(odd), odd) == odd);
-    }
-
-    void anotherKindOfWhiteKeepsThePlace()
-    {
-        Aim before = aimPresets().front();
-        before.white = DaylightWhite{6504};
-        AimFields f = fieldsOf(before);
-        f.white = WhiteEntry::Xy;
-        const auto xy = std::get<Chromaticity>(aimFrom(f, before).white);
-        VERIFY_NEAR(xy.x, 0.3127, 2e-4); // D65, CIE 15
-        VERIFY_NEAR(xy.y, 0.3290, 2e-4);
-        f.white = WhiteEntry::Blackbody;
-        QCOMPARE(std::get<BlackbodyWhite>(aimFrom(f, before).white).kelvin, 6500.0);
-        f = fieldsOf(before);
-        f.luminanceCdM2.reset();
-        const Aim native = aimFrom(f, before);
-        QVERIFY(!native.luminanceCdM2);
-        f.luminanceCdM2 = 40; // what a hidden field happened to stand at
-        QCOMPARE(*aimFrom(f, native).luminanceCdM2, 120.0);
-    }
-
-    void aChangedPresetGetsANameOfItsOwn()
-    {
-        const Aim preset = aimPresets().front();
-        Aim changed = preset;
-        changed.luminanceCdM2 = 91;
-        QCOMPARE(renamed(changed, preset, {}).name, preset.name + ", changed");
-        Aim own = changed;
-        own.name = "Cellar";
-        QCOMPARE(renamed(own, own, {}).name, own.name); // not on any list
-        QCOMPARE(renamed(own, own, {own}).name, std::string("Cellar, changed"));
-    }
-
-    void theBoothGivesItsLightToThePrint()
-    {
-        const auto presets = aimPresets();
-        int print = -1;
-        for (size_t i = 0; i < presets.size(); ++i)
-            if (presets[i].name == kBesideThePrint)
-                print = static_cast<int>(i);
-        QVERIFY(print >= 0);
-        const std::vector<run::RoomLight> light = {{500, {0.345, 0.358}}};
-        const Aim aim = aimOfEntry(print, {}, light, 131.0);
-        QCOMPARE(*aim.luminanceCdM2, 131.0);
-        QCOMPARE(std::get<Chromaticity>(aim.white).x, 0.345);
-        QVERIFY(aimOfEntry(print, {}, {}, {}) == presets[static_cast<size_t>(print)]);
-        Aim own;
-        own.name = "Cellar";
-        QCOMPARE(aimOfEntry(static_cast<int>(presets.size()), {own}, light, 131.0).name, own.name);
-        QVERIFY(lightFigures(light, 95).contains(QLatin1String("500 lx")));
-        QVERIFY(lightFigures({}, 95).contains(QLatin1String("diffuser")));
-    }
-
-    void theAimOfARunUnderWayIsFixed()
-    {
-        QVERIFY(!aimModel(emptyState()).fixed);
-        QVERIFY(aimModel(measuring(Stage::Measure)).fixed);
-        QVERIFY(!aimModel(finishedRun()).fixed);
-        QCOMPARE(aimModel(emptyState()).job, 0);
-        SessionState s = emptyState();
-        s.aim.luminanceCdM2 = 77.7;
-        QCOMPARE(aimModel(s).job, -1);
-    }
-
-    void theEyesMatchLeadsToAnAim()
-    {
-        QVERIFY(!aimModel(emptyState()).eye.taken);
-        QVERIFY(!aimModel(earlierRun()).eye.taken); // never by a white of an earlier day
-        const EyeMatchModel m = aimModel(finishedRun()).eye;
-        QVERIFY(m.taken && m.taken->matchedByEye && !m.forgotten);
-        SessionState s = emptyState();
-        s.aim.matchedByEye = UvPrime{0.003, -0.004};
-        const EyeMatchModel kept = aimModel(s).eye;
-        QVERIFY(kept.forgotten && !kept.forgotten->matchedByEye);
-        QVERIFY(kept.figures.contains(figure(0.005, 4)));
-    }
-
-    void whatTheDisplayCannotDoIsSaid()
-    {
-        SessionState s = earlierRun();
-        QCOMPARE(aimProblem(s), QString());
-        s.aim.luminanceCdM2 = 900;
-        QCOMPARE(aimProblem(s), QString()); // nobody knows how far its brightness goes
-        s.lastTime->setup.startControls = MonitorControls{};
-        s.lastTime->setup.startControls->brightness = 100;
-        QVERIFY(aimProblem(s).startsWith(QLatin1String("North cannot do this")));
-        s.aim.luminanceCdM2 = -3;
-        QVERIFY(!aimProblem(s).isEmpty() && !aimProblem(s).contains(QLatin1String("North")));
-    }
-
-    // --- before and after
-
-    void aPictureIsSplitWhereARunIsKnown()
-    {
-        QImage picture(2, 1, QImage::Format_RGB32);
-        picture.setPixel(0, 0, qRgb(255, 255, 255));
-        picture.setPixel(1, 0, qRgb(120, 90, 60));
-        QVERIFY(compareModel({}, picture).before.isNull());
-        const CompareModel m = compareModel(m_run, picture);
-        QCOMPARE(m.problem, QString());
-        QCOMPARE(m.before.size(), picture.size());
-        QCOMPARE(m.now, picture);
-        QVERIFY(m.before.pixel(1, 0) != picture.pixel(1, 0)); // it was off before
-        run::RunResults broken = m_run;
-        broken.profile = "no profile";
-        QVERIFY(!compareModel(broken, picture).problem.isEmpty());
-    }
-
-    void picturesAreReadOrTheirFileIsNamed()
-    {
-        QTemporaryDir folder;
-        const QString path = folder.filePath(QStringLiteral("wide.png"));
-        QImage(3000, 20, QImage::Format_ARGB32).save(path);
-        const QImage read = pictureFromFile(path);
-        QCOMPARE(read.width(), 1600);
-        QCOMPARE(read.format(), QImage::Format_RGB32);
-        VERIFY_ERROR(pictureFromFile(folder.filePath(QStringLiteral("none.png"))), "none.png");
-    }
-
-    // --- by eye
-
-    void slidersMoveWhatTheyAreNamedFor()
-    {
-        EyeWork work;
-        const EyeWork red = moved(EyeStep::Red, work, {380});
-        QCOMPARE(red.findings.halfLight[0], 190.0);
-        QCOMPARE(red.findings.halfLight[1], work.findings.halfLight[1]);
-        // Grey moves all of them and keeps their differences.
-        const EyeWork grey = moved(EyeStep::Grey, red, {2 * 200});
-        const auto &half = grey.findings.halfLight;
-        VERIFY_NEAR((half[0] + half[1] + half[2]) / 3, 200, 1e-9);
-        VERIFY_NEAR(half[0] - half[1], red.findings.halfLight[0] - red.findings.halfLight[1], 1e-9);
-        QCOMPARE(eyeStepModel(EyeStep::Grey, grey).sliders.at(0).value, 400);
-        const EyeWork neutral = moved(EyeStep::Neutral, work, {30, -20});
-        QCOMPARE(eyeStepModel(EyeStep::Neutral, neutral).sliders.at(1).value, -20);
-        QVERIFY(neutral.findings.balance != work.findings.balance);
-        // Half the light at code 186 of 255 is gamma ln 0.5 / ln(186/255) = 2.197.
-        work.findings.halfLight = {186, 186, 186};
-        QCOMPARE(eyeStepModel(EyeStep::Green, work).figure,
-                 QStringLiteral("gamma %1").arg(figure(2.197, 2)));
-        QVERIFY(eyeStepModel(EyeStep::Black, work).sliders.empty());
-        QCOMPARE(eyeStepTitles().size(), qsizetype(EyeStep::Result) + 1);
-    }
-
-    // --- around the views
-
-    void theRunBarTellsWhatIsRead()
-    {
-        QVERIFY(!runBarModel(finishedRun()).shown);
-        SessionState s = measuring(Stage::Measure);
-        s.status.readingsDone = 9;
-        s.status.readingsLeft = 87;
-        s.status.secondsLeft = 200;
-        s.status.patch = DeviceRgb{10, 20, 30};
-        RunBarModel m = runBarModel(s);
-        QVERIFY(m.shown && !m.resumes && !m.openEnded);
-        QVERIFY(m.what.contains(QLatin1String("reading 10 of 96")) &&
-                m.what.contains(QLatin1String("RGB 10 20 30")));
-        QVERIFY(m.left.contains(QLatin1String("3 min")));
-        s.results.expectedSoFar = {{20, 0.51}};
-        s.results.setup.expectedError = 0.1;
-        QVERIFY(runBarModel(s).what.contains(QStringLiteral("expects ΔE00 0.51, asked for 0.10")));
-        s.status.activity = Activity::Paused;
-        m = runBarModel(s);
-        QVERIFY(m.resumes && m.left.isEmpty());
-        QVERIFY(m.what.contains(QLatin1String("paused, 9 of 96 read")));
-        s = measuring(Stage::Adjust);
-        s.results.setup.adjust = run::AdjustMode::ByHand;
-        s.status.secondsLeft = 200;
-        QVERIFY(runBarModel(s).openEnded && runBarModel(s).left.isEmpty());
-        s.results.setup.adjust = run::AdjustMode::Automatic;
-        QVERIFY(!runBarModel(s).openEnded);
-        QVERIFY(runBarModel(measuring(Stage::WarmUp)).openEnded);
-    }
-
-    void theDeskTellsDisplaysAndMeter()
-    {
-        SessionState s = emptyState();
-        s.displays[0].detail = QStringLiteral("27 in wide gamut");
-        DeskModel m = deskModel(s);
-        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("never measured")));
-        QVERIFY(!m.hasReading && m.room.isEmpty());
-        s.displays[0].lastValidated = QDateTime::currentDateTimeUtc().addDays(-12);
-        s.displays[0].lastMean = 0.417;
-        s.displays[0].mark = Mark::Within;
-        s.meter.state = QStringLiteral("ready");
-        s.meter.lastReading = XYZ{95, 100, 108};
-        s.meter.room = run::RoomLight{64, {0.34, 0.35}};
-        m = deskModel(s);
-        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("12 days ago")));
-        QCOMPARE(m.displays[0].verdict,
-                 QStringLiteral("Within · mean ΔE00 %1").arg(figure(0.417, 2)));
-        QVERIFY(m.meterState.endsWith(QLatin1String("ready")));
-        QVERIFY(m.room.contains(QLatin1String("64 lx")));
-        s.status.activity = Activity::Faulted;
-        QVERIFY(deskModel(s).meterState.endsWith(QLatin1String("needs you")));
-    }
-
-    void aCorrectionNeedsTwoMeters()
-    {
-        SessionState s = emptyState();
-        s.meter.name = QStringLiteral("Reed");
-        const auto colours = [](double factor) {
-            return std::vector<Reading>{
-                {{255, 0, 0}, {41, 21, 2}},
-                {{0, 255, 0}, {36, 72, 12}},
-                {{0, 0, 255}, {18, 7, 95}},
-                {{255, 255, 255}, {95 * factor, 100 * factor, 109 * factor}}};
-        };
-        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron")).mayKeep);
-        s.fourColours[QStringLiteral("Reed")] = colours(1.1);
-        s.fourColours[QStringLiteral("Heron")] = colours(1);
-        const CorrectionModel m = correctionModel(s);
-        QCOMPARE(m.meters.size(), 2);
-        QCOMPARE(m.rows[0].at(3), figure(100, 2));
-        const auto choice = correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron"));
-        QVERIFY(choice.mayKeep);
-        QVERIFY(choice.difference.contains(figure(10, 1) + QStringLiteral(" %")));
-        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Reed")).mayKeep);
-        s.status.activity = Activity::Working;
-        QVERIFY(!correctionModel(s).mayRead);
-        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron")).mayKeep);
-    }
-
-    void everyStageHasItsPlace()
-    {
-        QCOMPARE(viewOf(Stage::Adjust), ViewId::White);
-        QCOMPARE(liveShowOf(Stage::Calibrate), LiveShow::Greys);
-        QCOMPARE(liveShowOf(Stage::Done), LiveShow::Nothing);
-        for (const run::RunKind kind : {run::RunKind::Calibration, run::RunKind::Check})
-            for (const Stage stage : run::stagesOf(kind))
-                QVERIFY(!stageWords(stage, emptyState()).working.isEmpty());
     }
 };
 

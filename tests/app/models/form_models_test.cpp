@@ -1,0 +1,321 @@
+#include "app/models/states.h"
+#include "app/state/stage_words.h"
+#include "app/state/wording.h"
+#include "app/views/aim/aim_model.h"
+#include "app/views/by_eye/by_eye_model.h"
+#include "app/views/compare/compare_model.h"
+#include "app/window/correction_model.h"
+#include "app/window/desk_model.h"
+#include "app/window/run_bar_model.h"
+#include "run/book/in_words.h"
+
+#include <QTemporaryDir>
+#include <QTranslator>
+
+namespace lantern::test {
+
+using namespace app;
+using run::Activity;
+using run::Stage;
+
+/// Knows one message.
+class German : public QTranslator {
+public:
+    [[nodiscard]] bool isEmpty() const override { return false; }
+    [[nodiscard]] QString translate(const char *context, const char *text, const char *,
+                                    int) const override
+    {
+        if (QLatin1String(context) != QLatin1String("Core"))
+            return {};
+        return QLatin1String(text) == QLatin1String("%1 cd/m² of %2")
+                   ? QStringLiteral("bei %2: %1 cd/m²")
+                   : QString();
+    }
+};
+
+/// Words, forms and what stands around the views, as pure functions of the state.
+class FormModelsTest : public QObject {
+    Q_OBJECT
+private slots:
+    /// A message is a text, looked up for its translation, and arguments, in any order.
+    void messagesAreWordedInOnePlace()
+    {
+        const Message message("%1 cd/m² of %2", {"120.5", "North 2.4"});
+        QCOMPARE(run::inWords(message), QStringLiteral("120.5 cd/m² of North 2.4"));
+        German german;
+        QCoreApplication::installTranslator(&german);
+        QLocale::setDefault(QLocale(QLocale::German));
+        const QString words = run::inWords(message);
+        const QString error = run::inWords(Error(ErrorKind::Device, "North", message, "Wait."));
+        QLocale::setDefault(QLocale::c());
+        QCoreApplication::removeTranslator(&german);
+        QCOMPARE(words, QStringLiteral("bei North 2.4: 120,5 cd/m²"));
+        QCOMPARE(error, QStringLiteral("North: bei North 2.4: 120,5 cd/m². Wait."));
+    }
+
+    void aRunOfAnotherDaySaysWhen()
+    {
+        QCOMPARE(shownDateText(finishedRun()), QString());
+        QCOMPARE(shownDateText(emptyState()), QString());
+        const QString text = shownDateText(earlierRun());
+        const QDateTime at =
+            QDateTime::fromString(QString::fromStdString(keptRun().setup.startedAt), Qt::ISODate)
+                .toLocalTime();
+        QVERIFY(text.contains(QLocale().toString(at.date(), QLocale::LongFormat)));
+    }
+
+    // --- aim
+
+    void fieldsAndAimAreTheSame()
+    {
+        for (const Aim &aim : aimPresets())
+            QVERIFY2(aimFrom(fieldsOf(aim), aim) == aim, aim.name.c_str());
+        Aim odd = aimPresets().front();
+        odd.white = UvPrime{0.2, 0.47};
+        odd.tone = NativeTone{};
+        odd.luminanceCdM2.reset();
+        odd.contrastRatio = 300;
+        odd.primaries = kP3Primaries;
+        QVERIFY(aimFrom(fieldsOf(odd), odd) == odd);
+    }
+
+    void anotherKindOfWhiteKeepsThePlace()
+    {
+        Aim before = aimPresets().front();
+        before.white = DaylightWhite{6504};
+        AimFields f = fieldsOf(before);
+        f.white = WhiteEntry::Xy;
+        const auto xy = std::get<Chromaticity>(aimFrom(f, before).white);
+        VERIFY_NEAR(xy.x, 0.3127, 2e-4); // D65, CIE 15
+        VERIFY_NEAR(xy.y, 0.3290, 2e-4);
+        f.white = WhiteEntry::Blackbody;
+        QCOMPARE(std::get<BlackbodyWhite>(aimFrom(f, before).white).kelvin, 6500.0);
+        f = fieldsOf(before);
+        f.luminanceCdM2.reset();
+        const Aim native = aimFrom(f, before);
+        QVERIFY(!native.luminanceCdM2);
+        f.luminanceCdM2 = 40; // what a hidden field happened to stand at
+        QCOMPARE(*aimFrom(f, native).luminanceCdM2, 120.0);
+    }
+
+    void aChangedPresetGetsANameOfItsOwn()
+    {
+        const Aim preset = aimPresets().front();
+        Aim changed = preset;
+        changed.luminanceCdM2 = 91;
+        QCOMPARE(renamed(changed, preset, {}).name, preset.name + ", changed");
+        Aim own = changed;
+        own.name = "Cellar";
+        QCOMPARE(renamed(own, own, {}).name, own.name); // not on any list
+        QCOMPARE(renamed(own, own, {own}).name, std::string("Cellar, changed"));
+    }
+
+    void theBoothGivesItsLightToThePrint()
+    {
+        const auto presets = aimPresets();
+        int print = -1;
+        for (size_t i = 0; i < presets.size(); ++i)
+            if (presets[i].name == kBesideThePrint)
+                print = static_cast<int>(i);
+        QVERIFY(print >= 0);
+        const std::vector<run::RoomLight> light = {{500, {0.345, 0.358}}};
+        const Aim aim = aimOfEntry(print, {}, light, 131.0);
+        QCOMPARE(*aim.luminanceCdM2, 131.0);
+        QCOMPARE(std::get<Chromaticity>(aim.white).x, 0.345);
+        QVERIFY(aimOfEntry(print, {}, {}, {}) == presets[static_cast<size_t>(print)]);
+        Aim own;
+        own.name = "Cellar";
+        QCOMPARE(aimOfEntry(static_cast<int>(presets.size()), {own}, light, 131.0).name, own.name);
+        QVERIFY(lightFigures(light, 95).contains(QLatin1String("500 lx")));
+        QVERIFY(lightFigures({}, 95).contains(QLatin1String("diffuser")));
+    }
+
+    void theAimOfARunUnderWayIsFixed()
+    {
+        QVERIFY(!aimModel(emptyState()).fixed);
+        QVERIFY(aimModel(measuring(Stage::Measure)).fixed);
+        QVERIFY(!aimModel(finishedRun()).fixed);
+        QCOMPARE(aimModel(emptyState()).job, 0);
+        SessionState s = emptyState();
+        s.aim.luminanceCdM2 = 77.7;
+        QCOMPARE(aimModel(s).job, -1);
+    }
+
+    void theEyesMatchLeadsToAnAim()
+    {
+        QVERIFY(!aimModel(emptyState()).eye.taken);
+        QVERIFY(!aimModel(earlierRun()).eye.taken); // never by a white of an earlier day
+        const EyeMatchModel m = aimModel(finishedRun()).eye;
+        QVERIFY(m.taken && m.taken->matchedByEye && !m.forgotten);
+        SessionState s = emptyState();
+        s.aim.matchedByEye = UvPrime{0.003, -0.004};
+        const EyeMatchModel kept = aimModel(s).eye;
+        QVERIFY(kept.forgotten && !kept.forgotten->matchedByEye);
+        QVERIFY(kept.figures.contains(figure(0.005, 4)));
+    }
+
+    void whatTheDisplayCannotDoIsSaid()
+    {
+        SessionState s = earlierRun();
+        QCOMPARE(aimProblem(s), QString());
+        s.aim.luminanceCdM2 = 900;
+        QCOMPARE(aimProblem(s), QString()); // nobody knows how far its brightness goes
+        s.lastTime->setup.startControls = MonitorControls{};
+        s.lastTime->setup.startControls->brightness = 100;
+        QVERIFY(aimProblem(s).startsWith(QLatin1String("North cannot do this")));
+        s.aim.luminanceCdM2 = -3;
+        QVERIFY(!aimProblem(s).isEmpty() && !aimProblem(s).contains(QLatin1String("North")));
+    }
+
+    // --- before and after
+
+    void aPictureIsSplitWhereARunIsKnown()
+    {
+        QImage picture(2, 1, QImage::Format_RGB32);
+        picture.setPixel(0, 0, qRgb(255, 255, 255));
+        picture.setPixel(1, 0, qRgb(120, 90, 60));
+        QVERIFY(compareModel({}, picture).before.isNull());
+        const CompareModel m = compareModel(keptRun(), picture);
+        QCOMPARE(m.problem, QString());
+        QCOMPARE(m.before.size(), picture.size());
+        QCOMPARE(m.now, picture);
+        QVERIFY(m.before.pixel(1, 0) != picture.pixel(1, 0)); // it was off before
+        run::RunResults broken = keptRun();
+        broken.profile = "no profile";
+        QVERIFY(!compareModel(broken, picture).problem.isEmpty());
+    }
+
+    void picturesAreReadOrTheirFileIsNamed()
+    {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("wide.png"));
+        QImage(3000, 20, QImage::Format_ARGB32).save(path);
+        const QImage read = pictureFromFile(path);
+        QCOMPARE(read.width(), 1600);
+        QCOMPARE(read.format(), QImage::Format_RGB32);
+        VERIFY_ERROR(pictureFromFile(folder.filePath(QStringLiteral("none.png"))), "none.png");
+    }
+
+    // --- by eye
+
+    void slidersMoveWhatTheyAreNamedFor()
+    {
+        EyeWork work;
+        const EyeWork red = moved(EyeStep::Red, work, {380});
+        QCOMPARE(red.findings.halfLight[0], 190.0);
+        QCOMPARE(red.findings.halfLight[1], work.findings.halfLight[1]);
+        // Grey moves all of them and keeps their differences.
+        const EyeWork grey = moved(EyeStep::Grey, red, {2 * 200});
+        const auto &half = grey.findings.halfLight;
+        VERIFY_NEAR((half[0] + half[1] + half[2]) / 3, 200, 1e-9);
+        VERIFY_NEAR(half[0] - half[1], red.findings.halfLight[0] - red.findings.halfLight[1], 1e-9);
+        QCOMPARE(eyeStepModel(EyeStep::Grey, grey).sliders.at(0).value, 400);
+        const EyeWork neutral = moved(EyeStep::Neutral, work, {30, -20});
+        QCOMPARE(eyeStepModel(EyeStep::Neutral, neutral).sliders.at(1).value, -20);
+        QVERIFY(neutral.findings.balance != work.findings.balance);
+        // Half the light at code 186 of 255 is gamma ln 0.5 / ln(186/255) = 2.197.
+        work.findings.halfLight = {186, 186, 186};
+        QCOMPARE(eyeStepModel(EyeStep::Green, work).figure,
+                 QStringLiteral("gamma %1").arg(figure(2.197, 2)));
+        QVERIFY(eyeStepModel(EyeStep::Black, work).sliders.empty());
+        QCOMPARE(eyeStepTitles().size(), qsizetype(EyeStep::Result) + 1);
+    }
+
+    // --- around the views
+
+    void theRunBarTellsWhatIsRead()
+    {
+        QVERIFY(!runBarModel(finishedRun()).shown);
+        SessionState s = measuring(Stage::Measure);
+        s.status.readingsDone = 9;
+        s.status.readingsLeft = 87;
+        s.status.secondsLeft = 200;
+        s.status.patch = DeviceRgb{10, 20, 30};
+        RunBarModel m = runBarModel(s);
+        QVERIFY(m.shown && !m.resumes && !m.openEnded);
+        QVERIFY(m.what.contains(QLatin1String("reading 10 of 96")) &&
+                m.what.contains(QLatin1String("RGB 10 20 30")));
+        QVERIFY(m.left.contains(QLatin1String("3 min")));
+        s.results.expectedSoFar = {{20, 0.51}};
+        s.results.setup.expectedError = 0.1;
+        QVERIFY(runBarModel(s).what.contains(QStringLiteral("expects ΔE00 0.51, asked for 0.10")));
+        s.status.activity = Activity::Paused;
+        m = runBarModel(s);
+        QVERIFY(m.resumes && m.left.isEmpty());
+        QVERIFY(m.what.contains(QLatin1String("paused, 9 of 96 read")));
+        s = measuring(Stage::Adjust);
+        s.results.setup.adjust = run::AdjustMode::ByHand;
+        s.status.secondsLeft = 200;
+        QVERIFY(runBarModel(s).openEnded && runBarModel(s).left.isEmpty());
+        s.results.setup.adjust = run::AdjustMode::Automatic;
+        QVERIFY(!runBarModel(s).openEnded);
+        QVERIFY(runBarModel(measuring(Stage::WarmUp)).openEnded);
+    }
+
+    void theDeskTellsDisplaysAndMeter()
+    {
+        SessionState s = emptyState();
+        s.displays[0].detail = QStringLiteral("27 in wide gamut");
+        DeskModel m = deskModel(s);
+        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("never measured")));
+        QVERIFY(!m.hasReading && m.room.isEmpty());
+        s.displays[0].lastValidated = QDateTime::currentDateTimeUtc().addDays(-12);
+        s.displays[0].lastMean = 0.417;
+        s.displays[0].mark = Mark::Within;
+        s.meter.state = QStringLiteral("ready");
+        s.meter.lastReading = XYZ{95, 100, 108};
+        s.meter.room = run::RoomLight{64, {0.34, 0.35}};
+        m = deskModel(s);
+        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("12 days ago")));
+        QCOMPARE(m.displays[0].verdict,
+                 QStringLiteral("Within · mean ΔE00 %1").arg(figure(0.417, 2)));
+        QVERIFY(m.meterState.endsWith(QLatin1String("ready")));
+        QVERIFY(m.room.contains(QLatin1String("64 lx")));
+        s.status.activity = Activity::Faulted;
+        QVERIFY(deskModel(s).meterState.endsWith(QLatin1String("needs you")));
+    }
+
+    void aCorrectionNeedsTwoMeters()
+    {
+        SessionState s = emptyState();
+        s.meter.name = QStringLiteral("Reed");
+        const auto colours = [](double factor) {
+            return std::vector<Reading>{
+                {{255, 0, 0}, {41, 21, 2}},
+                {{0, 255, 0}, {36, 72, 12}},
+                {{0, 0, 255}, {18, 7, 95}},
+                {{255, 255, 255}, {95 * factor, 100 * factor, 109 * factor}}};
+        };
+        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron")).mayKeep);
+        s.fourColours[QStringLiteral("Reed")] = colours(1.1);
+        s.fourColours[QStringLiteral("Heron")] = colours(1);
+        const CorrectionModel m = correctionModel(s);
+        QCOMPARE(m.meters.size(), 2);
+        QCOMPARE(m.rows[0].at(3), figure(100, 2));
+        const auto choice = correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron"));
+        QVERIFY(choice.mayKeep);
+        QVERIFY(choice.difference.contains(figure(10, 1) + QStringLiteral(" %")));
+        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Reed")).mayKeep);
+        s.status.activity = Activity::Working;
+        QVERIFY(!correctionModel(s).mayRead);
+        QVERIFY(!correctionChoice(s, QStringLiteral("Reed"), QStringLiteral("Heron")).mayKeep);
+    }
+
+    void everyStageHasItsPlace()
+    {
+        QCOMPARE(viewOf(Stage::Adjust), ViewId::White);
+        QCOMPARE(liveShowOf(Stage::Calibrate), LiveShow::Greys);
+        QCOMPARE(liveShowOf(Stage::Done), LiveShow::Nothing);
+        for (const run::RunKind kind : {run::RunKind::Calibration, run::RunKind::Check})
+            for (const Stage stage : run::stagesOf(kind))
+                QVERIFY(!stageWords(stage, emptyState()).working.isEmpty());
+    }
+};
+
+namespace {
+const Register<FormModelsTest> registered("FormModelsTest");
+}
+
+} // namespace lantern::test
+
+#include "form_models_test.moc"
