@@ -40,13 +40,18 @@ void requireDisplayServer()
 struct Desk::Place {
     platform::X11Output output;
     std::optional<Edid> edid;
-    std::string technology;
-    QString technologyReason;
+    TechnologyGuess detected;
+    std::string chosenTechnology; ///< by the person; empty: as detected
     std::shared_ptr<platform::ControlChannel> controls;
     QString noControls; ///< why there are none, after they were looked for
     bool controlsSought = false;
     std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
     std::shared_ptr<platform::X11ProfileStore> engineStore, store;
+
+    [[nodiscard]] const std::string &technology() const
+    {
+        return chosenTechnology.empty() ? detected.technology : chosenTechnology;
+    }
 };
 
 Desk::Desk(QObject *parent)
@@ -86,14 +91,8 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
     } catch (const Error &) {
         // a display that garbles its EDID is still a display; it goes by its output's name
     }
-    const TechnologyGuess guess = guessTechnology(place.edid.value_or(Edid{}));
-    place.technology = guess.technology;
-    place.technologyReason = run::inWords(guess.reason);
-    const QString chosen = QSettings().value(technologyKey(idOf(place))).toString();
-    if (!chosen.isEmpty()) {
-        place.technology = chosen.toStdString();
-        place.technologyReason = tr("Chosen by you.");
-    }
+    place.detected = guessTechnology(place.edid.value_or(Edid{}));
+    place.chosenTechnology = QSettings().value(technologyKey(idOf(place))).toString().toStdString();
     try {
         place.engineLut = std::make_shared<platform::X11VideoLut>(output);
         place.lut = std::make_shared<platform::X11VideoLut>(output);
@@ -155,8 +154,11 @@ DisplayFacts Desk::factsOf(const Place &place)
     if (f.sizeMm.isEmpty()) // neither tells: as if of the usual 96 pixels to an inch
         f.sizeMm = QSizeF(f.pixels) * 25.4 / 96;
     f.origin = output.geometry.topLeft();
-    f.technology = QString::fromStdString(place.technology);
-    f.technologyReason = place.technologyReason;
+    f.technology = QString::fromStdString(place.technology());
+    f.detectedTechnology = QString::fromStdString(place.detected.technology);
+    f.technologyChosen = !place.chosenTechnology.empty();
+    f.technologyReason =
+        f.technologyChosen ? tr("Chosen by you.") : run::inWords(place.detected.reason);
     f.builtIn = output.isBuiltIn();
     if (place.edid && place.edid->red.y > 0) {
         f.primaries = {place.edid->red, place.edid->green, place.edid->blue};
@@ -214,7 +216,7 @@ run::RunSetup Desk::setup(int display, const QSize &patch) const
     s.displayId = facts.id.toStdString();
     s.displayName = facts.model.toStdString();
     s.serial = facts.serial.toStdString();
-    s.technology = place.technology;
+    s.technology = place.technology();
     s.seed = 0;
     constexpr int kUsualBits = 8; // where the display does not tell; more would be rounded away
     s.linkBits = kUsualBits;
@@ -247,9 +249,11 @@ QRect Desk::screenOf(int display) const
 void Desk::setTechnology(int display, const std::string &technology)
 {
     Place &place = m_places.at(display);
-    place.technology = technology;
-    place.technologyReason = tr("Chosen by you.");
-    QSettings().setValue(technologyKey(idOf(place)), QString::fromStdString(technology));
+    place.chosenTechnology = technology;
+    if (technology.empty())
+        QSettings().remove(technologyKey(idOf(place)));
+    else
+        QSettings().setValue(technologyKey(idOf(place)), QString::fromStdString(technology));
 }
 
 void Desk::putBackCutShort()

@@ -44,7 +44,7 @@ public:
     [[nodiscard]] run::RunSetup setup(int display, const QSize &patch) const;
     /// Where it is on the desktop, in the toolkit's coordinates.
     [[nodiscard]] QRect screenOf(int display) const;
-    /// Another panel technology than the one guessed; kept.
+    /// Another panel technology than the one detected; kept. Empty: as detected.
     void setTechnology(int display, const std::string &technology);
 
     // In force

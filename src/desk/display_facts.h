@@ -25,6 +25,8 @@ struct DisplayFacts {
     QString output; ///< name of the output; empty on the bench
     QString name, model, serial;
     QString technology, technologyReason;
+    QString detectedTechnology;    ///< what the display itself tells, whatever was chosen
+    bool technologyChosen = false; ///< by the person, instead of that
     QString noControls;   ///< why the control channel cannot be used, where that was looked into
     bool builtIn = false; ///< a laptop's own panel
     PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's

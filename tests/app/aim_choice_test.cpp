@@ -69,7 +69,7 @@ private slots:
         QTest::qWait(60);
         for (int i = 0; i < 4 && rig.state().view != ViewId::Aim; ++i)
             QVERIFY(rig.press());
-        QCOMPARE(int(rig.state().view), int(ViewId::Aim));
+        QCOMPARE(rig.state().view, ViewId::Aim);
         Aim wild = rig.state().aim;
         wild.white = Chromaticity{0.1, 0.75};
         rig.session->setAim(wild);

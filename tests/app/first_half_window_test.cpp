@@ -1,6 +1,7 @@
 #include "window_rig.h"
 
 #include "app/views/by_eye/by_eye_view.h"
+#include "app/views/check/check_model.h"
 #include "app/widgets/meter_drawing.h"
 
 #include <nlohmann/json.hpp>
@@ -134,7 +135,7 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Done));
         rig.session->checkFirst();
         QVERIFY(rig.waitFor([&] { return rig.state().check.has_value() && idle(rig); }));
-        QCOMPARE(int(rig.state().view), int(ViewId::Check));
+        QCOMPARE(rig.state().view, ViewId::Check);
         QVERIFY(rig.waitFor(
             [&] { return child<QLabel>(rig, "verdict")->text() == QLatin1String("It holds"); }));
         QVERIFY(rig.waitFor(
@@ -147,8 +148,11 @@ private slots:
         }));
         QVERIFY(
             rig.waitFor([&] { return rig.action()->text().contains(QLatin1String("same aim")); }));
+        // The Desk shows the newest verdict of any kind, the view what was turned.
+        QVERIFY(rig.waitFor([&] { return rig.state().displays[0].mark == Mark::Over; }));
+        QVERIFY(checkModel(rig.state()).words.contains(QLatin1String("Brightness is")));
         QVERIFY(rig.press()); // the same again
-        QCOMPARE(int(rig.state().view), int(ViewId::Ready));
+        QCOMPARE(rig.state().view, ViewId::Ready);
         QVERIFY(rig.state().aim == rig.state().lastTime->setup.aim);
     }
 

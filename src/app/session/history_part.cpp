@@ -6,6 +6,31 @@ namespace {
 
 constexpr int kStaleDays = 30; // common practice: validate monthly
 
+Mark markOfCheck(CheckFirst::Verdict verdict)
+{
+    switch (verdict) {
+    case CheckFirst::Verdict::Holds:
+        return Mark::Within;
+    case CheckFirst::Verdict::Drifting:
+        return Mark::Open;
+    case CheckFirst::Verdict::Redo:
+        break;
+    }
+    return Mark::Over;
+}
+
+/// The check was held against the newest run, none has been made since.
+bool isOfNewest(const DisplayHistory &history)
+{
+    return history.newest && history.lastTime &&
+           history.newest->setup.startedAt == history.lastTime->setup.startedAt;
+}
+
+bool isStale(const QDateTime &at)
+{
+    return at.daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
+}
+
 DisplayVerdict verdictOf(const DisplayHistory &history)
 {
     DisplayVerdict v;
@@ -14,12 +39,19 @@ DisplayVerdict verdictOf(const DisplayHistory &history)
         v.lastMean = r.validation->meanDeltaE00;
         v.lastValidated =
             QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
-        const bool stale = v.lastValidated->daysTo(QDateTime::currentDateTimeUtc()) > kStaleDays;
-        v.mark = stale ? Mark::Stale : markOf(r.validation->verdict.overall());
+        v.mark = markOf(r.validation->verdict.overall());
     }
+    if (history.check && history.checkedAt && isOfNewest(history)) {
+        v.check = history.check->verdict;
+        v.lastChecked = history.checkedAt;
+        v.mark = markOfCheck(*v.check);
+    }
+    if (const auto &at = v.lastChecked ? v.lastChecked : v.lastValidated; at && isStale(*at))
+        v.mark = Mark::Stale;
     if (history.byEye) {
         v.mark = Mark::ByEye;
         v.lastMean.reset();
+        v.check.reset();
     }
     return v;
 }
@@ -66,13 +98,9 @@ void HistoryPart::take(const HistoryAnswer &answer)
         m_verdicts[history.displayId] = verdictOf(history);
         problems << history.problems;
         if (history.displayId == m_selected)
-            m_state = {history.lastTime,
-                       history.lastRun,
-                       history.unfinishedRun,
-                       history.check,
-                       history.checkedAt,
-                       history.byEye,
-                       false};
+            m_state = {
+                history.lastTime,  history.lastRun,       history.unfinishedRun, history.check,
+                history.checkedAt, history.checkControls, history.byEye,         false};
     }
     QString problem = answer.problem;
     if (problem.isEmpty() && !problems.isEmpty())
@@ -97,10 +125,12 @@ void HistoryPart::finished(const run::RunResults &results, qint64 run)
     forgetCheck();
 }
 
-void HistoryPart::checked(const CheckFirst &check, const QDateTime &at)
+void HistoryPart::checked(const run::RunResults &results)
 {
-    m_state.check = check;
-    m_state.checkedAt = at;
+    m_state.check = results.check;
+    m_state.checkedAt =
+        QDateTime::fromString(QString::fromStdString(results.setup.startedAt), Qt::ISODate);
+    m_state.checkControls = results.setup.startControls;
     emit changed();
 }
 
@@ -108,6 +138,7 @@ void HistoryPart::forgetCheck()
 {
     m_state.check.reset();
     m_state.checkedAt.reset();
+    m_state.checkControls.reset();
     emit changed();
 }
 

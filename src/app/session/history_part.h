@@ -27,7 +27,7 @@ public:
     void forget();
     // Ahead of the logbook's answer, which will say the same.
     void finished(const run::RunResults &results, qint64 run);
-    void checked(const CheckFirst &check, const QDateTime &at);
+    void checked(const run::RunResults &results);
     void forgetCheck();
     void forgetUnfinished();
 

@@ -76,6 +76,7 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         if (!results || !results->check)
             return true;
         h.check = results->check;
+        h.checkControls = results->setup.startControls;
         h.checkedAt = QDateTime::fromString(line.startedAt, Qt::ISODate);
         return false;
     });

@@ -23,6 +23,7 @@ struct DisplayHistory {
     std::optional<qint64> unfinishedRun;
     std::optional<CheckFirst> check; ///< newest one, if it was held against lastRun
     std::optional<QDateTime> checkedAt;
+    std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
     std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
     QStringList problems;                 ///< rows that could not be read, and why
 };

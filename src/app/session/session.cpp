@@ -6,6 +6,7 @@
 
 #include <QDir>
 #include <QFileInfo>
+#include <QUndoCommand>
 
 #include <algorithm>
 
@@ -169,11 +170,16 @@ void Session::setPreparing(bool preparing)
 /// Asks the logbook; onHistory() follows.
 void Session::readLogbook()
 {
+    readLogbook(m_run.state().status.run);
+}
+
+/// \param presentRun is not of the past yet; 0: none
+void Session::readLogbook(qint64 presentRun)
+{
     QStringList ids;
     for (const DisplayCard &card : m_displays)
         ids << card.id;
-    m_history.ask(ids, m_displays.empty() ? QString() : m_displays[m_selected].id,
-                  m_run.state().status.run);
+    m_history.ask(ids, m_displays.empty() ? QString() : m_displays[m_selected].id, presentRun);
 }
 
 void Session::onHistory(const QString &problem)
@@ -271,9 +277,39 @@ void Session::refreshReady()
     m_checklist.setFacts(m_workplace->readyFacts(m_selected), m_meter.state().meter);
 }
 
+/// Another panel technology for a display.
+class TechnologyCommand : public QUndoCommand {
+public:
+    TechnologyCommand(Session *session, QString displayId, QString from, QString to)
+        : m_session(session),
+          m_displayId(std::move(displayId)),
+          m_from(std::move(from)),
+          m_to(std::move(to))
+    {
+        setText(Session::tr("change of the panel technology"));
+    }
+    void undo() override { m_session->applyTechnology(m_displayId, m_from); }
+    void redo() override { m_session->applyTechnology(m_displayId, m_to); }
+
+private:
+    Session *m_session;
+    QString m_displayId, m_from, m_to;
+};
+
 void Session::setTechnology(const QString &technology)
 {
-    m_workplace->setTechnology(m_selected, technology.toStdString());
+    const DisplayCard &card = m_displays[m_selected];
+    const QString before = card.technologyChosen ? card.technology : QString();
+    if (technology != before)
+        undoStack()->push(new TechnologyCommand(this, card.id, before, technology));
+}
+
+/// A display that is not there keeps what it has.
+void Session::applyTechnology(const QString &displayId, const QString &technology)
+{
+    for (size_t i = 0; i < m_displays.size(); ++i)
+        if (m_displays[i].id == displayId)
+            m_workplace->setTechnology(static_cast<int>(i), technology.toStdString());
     refreshMeterFacts();
     m_displays = m_workplace->displays();
     publish();

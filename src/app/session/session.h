@@ -57,6 +57,7 @@ public slots:
     void forgetRoomReadings();
     /// Numbers for a meter that is read by hand.
     void enterReading(const lantern::XYZ &xyz);
+    /// Another panel technology than the one detected, with undo; empty: as detected.
     void setTechnology(const QString &technology);
     /// Another meter, unless a run is under way.
     void chooseMeter(const QString &choice);
@@ -112,6 +113,7 @@ private:
     void finishErrand();
 
     void readLogbook();
+    void readLogbook(qint64 presentRun);
     void onHistory(const QString &problem);
     void onDisplaysChanged();
     [[nodiscard]] run::RunSetup setupWithMeter() const;
@@ -119,6 +121,8 @@ private:
     template <class F> void changeMeterShelf(F &&change);
     void takeDevices();
     void lookInForce();
+    friend class TechnologyCommand;
+    void applyTechnology(const QString &displayId, const QString &technology);
 
     Workplace *m_workplace;
     std::vector<DisplayCard> m_displays; ///< as the workplace has them

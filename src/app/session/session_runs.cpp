@@ -36,8 +36,10 @@ void Session::beginRun()
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints();
         m_notice.clear();
-        if (m_inForce.beginTrying())
+        if (m_inForce.beginTrying()) {
+            m_freshRunWanted = false; // once it is stopped, it is the one to go on with
             m_run.begin(setup);
+        }
     });
 }
 
@@ -132,9 +134,7 @@ void Session::finishErrand()
         break;
     case RunKind::Check:
         if (r.check)
-            m_history.checked(
-                *r.check,
-                QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate));
+            m_history.checked(r);
         readLogbook();
         m_view = ViewId::Check;
         break;
@@ -214,8 +214,11 @@ void Session::resume()
 
 void Session::stop()
 {
+    const bool kept = state().hasRun();
     m_run.stop();
     m_checklist.confirm(false);
+    if (kept)
+        setNotice(tr("Stopped. Every reading is kept: the run can be taken up again."));
 }
 
 void Session::discardRun()
@@ -311,6 +314,11 @@ void Session::act()
         m_freshRunWanted = true;
         m_history.forgetCheck();
         showView(ViewId::Ready);
+        break;
+    case NextStep::NewRun:
+        m_history.finished(m_run.state().results, m_run.state().status.run);
+        readLogbook(0); // what was asked before does not count that run yet
+        beginRun();
         break;
     case NextStep::SaveReport:
         emit reportWanted();

@@ -45,7 +45,9 @@ class Marks {
 public:
     Marks(const SessionState &state, const DisplayState &now, const Aim &aim)
         : m_tolerance(toleranceByName(state.results.setup.tolerance)),
-          m_validation(state.results.validation ? &*state.results.validation : nullptr),
+          m_validation(state.results.validation && !state.wantsAnotherAim()
+                           ? &*state.results.validation
+                           : nullptr),
           m_aim(aim),
           m_values(aimFigureValues(now, aim))
     {}
@@ -134,8 +136,8 @@ MainAction checkAction(const SessionState &state)
                 NextStep::CheckFirst};
     if (state.check->verdict == CheckFirst::Verdict::Holds)
         return {tr("Check again"), tr("It holds: nothing has to be done."), NextStep::CheckFirst};
-    return {tr("Run again with the same aim"),
-            QString::fromStdString(aimSummary(state.lastTime->setup.aim)), NextStep::SameAgain};
+    return {tr("Run again with the same aim"), inLocale(aimSummary(state.lastTime->setup.aim)),
+            NextStep::SameAgain};
 }
 
 MainAction beforeRun(const SessionState &state)
@@ -159,7 +161,7 @@ MainAction beforeRun(const SessionState &state)
         return {tr("Choose the aim"), QString(), NextStep::ChooseAim};
     if (!state.aimProblem.isEmpty())
         return {tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
-    return {tr("Use this aim"), QString::fromStdString(aimSummary(state.aim)), NextStep::BeginRun};
+    return {tr("Use this aim"), inLocale(aimSummary(state.aim)), NextStep::BeginRun};
 }
 
 } // namespace
@@ -167,7 +169,7 @@ MainAction beforeRun(const SessionState &state)
 std::vector<LedgerRow> ledgerRows(const SessionState &state)
 {
     const run::RunResults &r = state.results;
-    const Aim &aim = state.hasRun() ? r.setup.aim : state.aim;
+    const Aim &aim = state.ledgerAim();
     Sources s{r.before, presentState(state.results), {}};
     if (state.lastTime)
         s.last = state.lastTime->after;
@@ -213,7 +215,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     } else if (std::holds_alternative<NativeTone>(aim.tone))
         tone.aim = tr("native");
     else { // an exponent says nothing of such a curve
-        tone.unit = tr("% off %1").arg(QString::fromStdString(toneName(aim.tone)));
+        tone.unit = tr("% off %1").arg(inLocale(toneName(aim.tone)));
         const auto limit = marks.tolerance().toneMean;
         tone.aim = atMost(limit ? std::optional(100 * *limit) : std::nullopt);
         fill(tone, s, 1, [](const DisplayState &d) {
@@ -311,6 +313,11 @@ MainAction mainAction(const SessionState &state)
             return {tr("Leave it"), QString(), NextStep::LeaveErrand};
         return {tr("Choose another aim"), QString(), NextStep::ChooseAim};
     case Activity::Finished:
+        if (state.wantsAnotherAim())
+            return {tr("New run with this aim"),
+                    state.aimProblem.isEmpty() ? tr("The run just made is kept as it is.")
+                                               : state.aimProblem,
+                    state.aimProblem.isEmpty() ? NextStep::NewRun : NextStep::ChooseAim};
         return {tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
     }
     return {};

@@ -30,6 +30,7 @@ enum class NextStep {
     LeaveErrand, ///< an errand that cannot be done
     CheckFirst,
     SameAgain, ///< a new run with the aim of the last one
+    NewRun,    ///< a new run with the aim just chosen
 };
 struct MainAction {
     QString text = {};

@@ -10,8 +10,10 @@
 #include <QDateTime>
 #include <QString>
 
+#include <compare>
 #include <map>
 #include <optional>
+#include <string_view>
 #include <vector>
 
 namespace lantern::app {
@@ -22,13 +24,30 @@ enum class Mark { NotMeasured, NotJudged, Within, Open, Over, Stale, ByEye };
 QString markWord(Mark mark);
 Mark markOf(Call call);
 
-/// The views, in the order of the View menu.
-enum class ViewId { Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye };
+/// Names a view. Those that the Ledger and the stages lead to have a constant here; any other is
+/// named in its own folder.
+struct ViewId {
+    std::string_view key;
+    auto operator<=>(const ViewId &) const = default;
+    static const ViewId Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye;
+};
+inline constexpr ViewId ViewId::Ready{"ready"};
+inline constexpr ViewId ViewId::Check{"check"};
+inline constexpr ViewId ViewId::Aim{"aim"};
+inline constexpr ViewId ViewId::White{"white"};
+inline constexpr ViewId ViewId::Tone{"tone"};
+inline constexpr ViewId ViewId::Gamut{"gamut"};
+inline constexpr ViewId ViewId::Accuracy{"accuracy"};
+inline constexpr ViewId ViewId::Profile{"profile"};
+inline constexpr ViewId ViewId::Compare{"compare"};
+inline constexpr ViewId ViewId::ByEye{"by-eye"};
 
-/// What the logbook says of a display's runs.
+/// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
     std::optional<QDateTime> lastValidated;
-    std::optional<double> lastMean; ///< ΔE00
+    std::optional<double> lastMean;           ///< ΔE00, of the validation
+    std::optional<CheckFirst::Verdict> check; ///< of a check since then
+    std::optional<QDateTime> lastChecked;
     Mark mark = Mark::NotMeasured;
 };
 
@@ -99,6 +118,7 @@ struct HistoryState {
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
     std::optional<CheckFirst> check;         ///< newest check of this display since its last run
     std::optional<QDateTime> checkedAt;
+    std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
     std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
     bool readingHistory = false;          ///< it has been asked and has not answered yet
 };
@@ -144,6 +164,17 @@ struct SessionState : RunState, AimState, MeterState, ChecklistState, HistorySta
     [[nodiscard]] const Aim &shownAim() const
     {
         return hasRun() || showsEarlierRun() ? shown().setup.aim : aim;
+    }
+    /// The run is complete and the person has chosen another aim since.
+    [[nodiscard]] bool wantsAnotherAim() const
+    {
+        return hasRun() && status.activity == run::Activity::Finished &&
+               !(aim == results.setup.aim);
+    }
+    /// The aim that the Ledger holds what was read against: the run's, else the one chosen.
+    [[nodiscard]] const Aim &ledgerAim() const
+    {
+        return hasRun() && !wantsAnotherAim() ? results.setup.aim : aim;
     }
     /// What is under way is one meter's; no other may take its place.
     [[nodiscard]] bool isMetersOwn() const

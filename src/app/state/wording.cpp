@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <QLocale>
+#include <QRegularExpression>
 
 #include <algorithm>
 #include <cmath>
@@ -19,6 +20,12 @@ struct Wording {
 QString dash()
 {
     return QStringLiteral("—");
+}
+
+QString inLocale(const std::string &text)
+{
+    static const QRegularExpression mark(QStringLiteral("(?<=\\d)\\.(?=\\d)"));
+    return QString::fromStdString(text).replace(mark, QLocale().decimalPoint());
 }
 
 QString figure(const std::optional<double> &value, int decimals)

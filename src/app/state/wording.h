@@ -5,6 +5,7 @@
 #include <QString>
 
 #include <optional>
+#include <string>
 
 namespace lantern::app {
 
@@ -12,6 +13,10 @@ namespace lantern::app {
 
 /// Number with so many decimals; an em dash for nothing.
 QString figure(const std::optional<double> &value, int decimals);
+
+/// A text of the core (the summary of an aim, the name of a white) with the decimal mark of the
+/// locale.
+QString inLocale(const std::string &text);
 
 /// Stands where there is nothing.
 QString dash();

@@ -14,12 +14,32 @@ struct Desk {
 
 QString ageText(const DisplayCard &card)
 {
-    if (!card.lastValidated)
+    const auto &at = card.check ? card.lastChecked : card.lastValidated;
+    if (!at)
         return Desk::tr("never measured");
-    const qint64 days = card.lastValidated->daysTo(QDateTime::currentDateTimeUtc());
-    return days == 0   ? Desk::tr("validated today")
-           : days == 1 ? Desk::tr("yesterday")
-                       : Desk::tr("%1 days ago").arg(days);
+    const qint64 days = at->daysTo(QDateTime::currentDateTimeUtc());
+    return days == 1    ? Desk::tr("yesterday")
+           : days > 1   ? Desk::tr("%1 days ago").arg(days)
+           : card.check ? Desk::tr("checked today")
+                        : Desk::tr("validated today");
+}
+
+/// The newest verdict of any kind, in words.
+QString verdictText(const DisplayCard &card)
+{
+    if (card.check && card.mark != Mark::Stale)
+        switch (*card.check) {
+        case CheckFirst::Verdict::Holds:
+            return Desk::tr("Checked: it holds");
+        case CheckFirst::Verdict::Drifting:
+            return Desk::tr("Checked: drifting");
+        case CheckFirst::Verdict::Redo:
+            return Desk::tr("Checked: run it again");
+        }
+    QString text = markWord(card.mark);
+    if (card.lastMean)
+        text += Desk::tr(" · mean ΔE00 %1").arg(figure(card.lastMean, 2));
+    return text;
 }
 
 } // namespace
@@ -34,9 +54,7 @@ DeskModel deskModel(const SessionState &state)
         d.detail = card.detail + QStringLiteral(" · ") + ageText(card);
         d.sizeMm = card.sizeMm;
         d.mark = card.mark;
-        d.verdict = markWord(card.mark);
-        if (card.lastMean)
-            d.verdict += Desk::tr(" · mean ΔE00 %1").arg(figure(card.lastMean, 2));
+        d.verdict = verdictText(card);
         m.displays.push_back(d);
     }
     const MeterCard &meter = state.meter;

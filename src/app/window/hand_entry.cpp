@@ -1,9 +1,9 @@
 #include "app/window/hand_entry.h"
 
 #include "app/theme.h"
+#include "app/widgets/number_box.h"
 
 #include <QHBoxLayout>
-#include <QLocale>
 
 #include <algorithm>
 
@@ -72,12 +72,10 @@ std::optional<XYZ> HandEntry::numbers() const
 {
     std::array<double, 3> v{};
     for (size_t i = 0; i < 3; ++i) {
-        bool ok = false;
-        v[i] = QLocale().toDouble(m_fields[i]->text().trimmed(), &ok);
-        if (!ok)
-            v[i] = QLocale::c().toDouble(m_fields[i]->text().trimmed(), &ok);
-        if (!ok || v[i] < 0)
+        const auto number = numberFromText(m_fields[i]->text());
+        if (!number || *number < 0)
             return std::nullopt;
+        v[i] = *number;
     }
     return XYZ{v[0], v[1], v[2]};
 }

@@ -1,5 +1,6 @@
 #include "app/window/ledger_view.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/mark_painter.h"
 
@@ -236,11 +237,20 @@ LedgerView::LedgerView(QWidget *parent)
     all->addStretch(1);
 }
 
+void LedgerView::focusAction()
+{
+    m_giveFocusBack = !m_action->isEnabled();
+    if (m_giveFocusBack)
+        m_table->setFocus();
+    else
+        m_action->setFocus();
+}
+
 void LedgerView::setState(const SessionState &state)
 {
-    const Aim &aim = state.hasRun() ? state.results.setup.aim : state.aim;
+    const Aim &aim = state.ledgerAim();
     m_aimName->setText(QString::fromStdString(aim.name));
-    m_aimSummary->setText(QString::fromStdString(aimSummary(aim)));
+    m_aimSummary->setText(inLocale(aimSummary(aim)));
     m_updating = true;
     m_model->setRows(ledgerRows(state));
     const int rows = m_model->rowCount();

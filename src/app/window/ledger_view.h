@@ -34,6 +34,8 @@ class LedgerView : public QWidget {
 public:
     explicit LedgerView(QWidget *parent = nullptr);
     void setState(const SessionState &state);
+    /// Gives the main action the focus, as soon as it can be pressed.
+    void focusAction();
 
 signals:
     void viewChosen(lantern::app::ViewId view);

@@ -1,6 +1,7 @@
 #include "app/window/main_window.h"
 
 #include "app/theme.h"
+#include "app/widgets/wheel_guard.h"
 #include "app/window/correction_dialog.h"
 #include "core/signal/technology.h"
 
@@ -45,6 +46,7 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     setWindowTitle(workplace->title().isEmpty() ? tr("Bold Lantern")
                                                 : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
+    qApp->installEventFilter(new WheelGuard(this));
     for (const ViewEntry &entry : viewRegistry()) {
         View *view = entry.make(m_intents);
         m_views[entry.id] = view;
@@ -127,13 +129,16 @@ void MainWindow::makeMenus(QUndoStack *stack)
     connect(technology, &QMenu::aboutToShow, this, [this, technology] {
         technology->clear();
         const DisplayCard &card = m_state.displays[static_cast<size_t>(m_state.selected)];
-        for (const std::string &name : technologies()) {
-            const QString key = QString::fromStdString(name);
+        const QString chosen = card.technologyChosen ? card.technology : QString();
+        const auto add = [&](const QString &title, const QString &key) {
             QAction *a = technology->addAction(
-                technologyTitle(key), this, [this, key] { emit m_intents->technologyChosen(key); });
+                title, this, [this, key] { emit m_intents->technologyChosen(key); });
             a->setCheckable(true);
-            a->setChecked(key == card.technology);
-        }
+            a->setChecked(key == chosen);
+        };
+        add(tr("As &detected: %1").arg(technologyTitle(card.detectedTechnology)), QString());
+        for (const std::string &name : technologies())
+            add(technologyTitle(QString::fromStdString(name)), QString::fromStdString(name));
         technology->addSeparator();
         technology->addAction(card.technologyReason)->setEnabled(false);
     });
@@ -399,7 +404,7 @@ void MainWindow::showEvent(QShowEvent *event)
 {
     QMainWindow::showEvent(event);
     placeHelpers();
-    m_ledger->findChild<QPushButton *>(QStringLiteral("mainAction"))->setFocus();
+    m_ledger->focusAction();
 }
 
 void MainWindow::moveEvent(QMoveEvent *event)

@@ -160,8 +160,10 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
             card.model = QString::fromStdString(d.name);
             card.serial = QString::fromStdString(d.serial);
             card.technology = QString::fromStdString(b.technology());
+            card.detectedTechnology = QString::fromStdString(d.technology);
+            card.technologyChosen = b.technology() != d.technology;
             card.technologyReason =
-                b.technology() == d.technology ? tr("The bench says so.") : tr("Chosen by you.");
+                card.technologyChosen ? tr("Chosen by you.") : tr("The bench says so.");
             card.builtIn = !d.remoteControls && !d.hasRgbGains;
             card.pixels = {d.pixels[0], d.pixels[1]};
             card.sizeMm = {d.sizeMm[0], d.sizeMm[1]};
@@ -250,8 +252,13 @@ QRect DemoWorkplace::screenOf(int) const
 
 void DemoWorkplace::setTechnology(int display, const std::string &technology)
 {
-    m_technologies[display] = technology;
-    m_places[display].rig->with([&](bench::Bench &b) { b.setTechnology(technology); });
+    if (technology.empty())
+        m_technologies.erase(display);
+    else
+        m_technologies[display] = technology;
+    m_places[display].rig->with([&](bench::Bench &b) {
+        b.setTechnology(technology.empty() ? b.display().description().technology : technology);
+    });
 }
 
 void DemoWorkplace::keepAwake(bool awake)

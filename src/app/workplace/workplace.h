@@ -53,7 +53,7 @@ public:
     [[nodiscard]] virtual desk::PatchWindow *patchWindow() = 0;
     /// Where a display is on the desktop, in the toolkit's coordinates.
     [[nodiscard]] virtual QRect screenOf(int display) const = 0;
-    /// Another panel technology than the one guessed; kept.
+    /// Another panel technology than the one detected; kept. Empty: as detected.
     virtual void setTechnology(int display, const std::string &technology) = 0;
     /// Keeps screen saver, dimming and sleep away while measuring.
     virtual void keepAwake(bool awake) = 0;

@@ -3,6 +3,7 @@
 #include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace lantern {
 
@@ -11,6 +12,8 @@ namespace {
 constexpr double kGoodDeltaUv = 0.0010;  ///< sound white: below what the eye tells side by side
 constexpr double kGoodLuminance = 0.010; ///< relative
 constexpr double kTelling = 5;           ///< turns smaller than this teach more noise than sense
+constexpr double kGoodAsFound = 0.02;    ///< relative; not worth turning what is good otherwise
+constexpr double kLackOfLight = 0.002;   ///< relative
 constexpr double kHeadroom = 1.004;      ///< light kept for the LUT to finish white with
 
 /// What an adjustment reads before white: black, red, green, blue.
@@ -20,6 +23,11 @@ constexpr std::array<DeviceRgb, 4> kFirstPatches = {
 std::array<double MonitorControls::*, 3> gainMembers()
 {
     return {&MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain};
+}
+
+bool haveSameGains(const MonitorControls &a, const MonitorControls &b)
+{
+    return a.redGain == b.redGain && a.greenGain == b.greenGain && a.blueGain == b.blueGain;
 }
 
 double backlight(double lowest, double brightness)
@@ -107,13 +115,24 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
     advice.deltaUv = deltaUvPrime(uvPrime(last.white), uvPrime(white));
     advice.luminanceError = last.white.Y / aimed - 1;
 
-    advice.controls = bestSettings(last.controls, advice.wanted, luminance.has_value());
     const bool whiteGood = !m_capabilities.gains || advice.deltaUv <= kGoodDeltaUv;
+    // A white that was good as it was found is not turned for the sake of luminance, unless no
+    // light is left: gains only take light and levels away.
+    const bool asFound =
+        std::all_of(m_readings.begin(), m_readings.end(), [&](const WhiteReading &r) {
+            return haveSameGains(r.controls, last.controls);
+        });
+    const bool lacksLight = luminance && advice.wanted.maxCoeff() > 1 + kLackOfLight &&
+                            (!m_capabilities.brightness || last.controls.brightness >= 100);
+    Settings best = bestSettings(last.controls, advice.wanted, false, luminance.has_value());
+    if (m_capabilities.gains && (!whiteGood || lacksLight || (!asFound && best.cost > 1)))
+        best = bestSettings(last.controls, advice.wanted, true, luminance.has_value());
+    advice.controls = best.controls;
     // Without gains the LUT will dim channels to reach white; the light for that must be there.
     const double spare = 1 - advice.wanted.maxCoeff();
     const bool luminanceGood =
         !m_capabilities.brightness || !luminance ||
-        (spare >= -0.002 && spare <= kGoodLuminance &&
+        (spare >= -kLackOfLight && spare <= kGoodLuminance &&
          (!m_capabilities.gains || std::abs(advice.luminanceError) <= kGoodLuminance));
     if (whiteGood && luminanceGood)
         advice.controls = last.controls;
@@ -124,8 +143,8 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
 /// Of the whole numbers near the exact answer, those that together come nearest: a step of gain or
 /// brightness is often more than the white or luminance is allowed to miss by, but not all of them
 /// miss the same way.
-MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec3 &wanted,
-                                           bool luminanceMatters) const
+WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec3 &wanted,
+                                                  bool turnsGains, bool luminanceMatters) const
 {
     const auto gains = gainMembers();
     auto gainFactor = [&](int c, double gain) {
@@ -133,10 +152,10 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
     };
     // Light that every channel would have with its gain at 100; the neediest channel stays near it.
     Vec3 atTop = Vec3::Ones();
-    if (m_capabilities.gains)
+    if (turnsGains)
         for (int c = 0; c < 3; ++c)
             atTop[c] = wanted[c] / gainFactor(c, 100);
-    const double neediest = m_capabilities.gains ? atTop.maxCoeff() : wanted.maxCoeff();
+    const double neediest = turnsGains ? atTop.maxCoeff() : wanted.maxCoeff();
     const bool turnsBrightness = m_capabilities.brightness && luminanceMatters;
     const double nowBacklight = backlight(m_lowest, now.brightness);
 
@@ -153,7 +172,7 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
             turnsBrightness ? backlight(m_lowest, trial.brightness) / nowBacklight : 1;
         Vec3 got; // of what is wanted, per channel
         for (int c = 0; c < 3; ++c)
-            got[c] = light * (m_capabilities.gains ? gainFactor(c, trial.*gains[c]) : 1) /
+            got[c] = light * (turnsGains ? gainFactor(c, trial.*gains[c]) : 1) /
                      std::max(wanted[c], 1e-9);
         const double mean = got.mean();
         const double short_ = std::max(0.0, kHeadroom - got.minCoeff());
@@ -164,7 +183,7 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
         double cost = std::pow(over / kGoodLuminance, 2);
         if (luminanceMatters)
             cost += 4 * std::pow(short_ / kGoodLuminance, 2);
-        if (m_capabilities.gains) {
+        if (turnsGains) {
             cost += std::pow(unbalance / kBalance, 2);
             cost += kLevels * (100 - std::max({trial.redGain, trial.greenGain, trial.blueGain}));
         }
@@ -185,9 +204,9 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
             consider(trial);
         }
     };
-    if (!m_capabilities.gains) {
+    if (!turnsGains) {
         withBrightness(now, 1);
-        return best;
+        return {best, least};
     }
     // Finer steps of luminance by lowering all gains a little are for the program, not for people.
     const int lowestTop = m_byHand ? 100 : 94;
@@ -208,7 +227,7 @@ MonitorControls WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec
             withBrightness(trial, topFactor);
         }
     }
-    return best;
+    return {best, least};
 }
 
 AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities,
@@ -270,6 +289,14 @@ void AdjustPlan::accept(const Reading &reading)
         m_leastMiss = miss;
         m_best = m_controls;
         m_bestShortage = shortage;
+    }
+    const bool asFound =
+        std::exchange(m_isFirstWhite, false) && shortage <= kNotMissed &&
+        lastAdvice()->deltaUv <= kGoodDeltaUv &&
+        (!aimsAtLuminance() || std::abs(lastAdvice()->luminanceError) <= kGoodAsFound);
+    if (asFound) {
+        m_finished = true;
+        return;
     }
     if (lastAdvice()->settled || readingsDone() >= kMaxReadings) {
         m_ending = true;

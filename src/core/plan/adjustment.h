@@ -56,8 +56,13 @@ public:
 
 private:
     [[nodiscard]] Vec3 drive(const XYZ &white) const;
-    [[nodiscard]] MonitorControls bestSettings(const MonitorControls &now, const Vec3 &wanted,
-                                               bool luminanceMatters) const;
+    struct Settings {
+        MonitorControls controls;
+        double cost = 0; ///< 1: luminance is off by what is still good
+    };
+    /// \param turnsGains else they stay as they are
+    [[nodiscard]] Settings bestSettings(const MonitorControls &now, const Vec3 &wanted,
+                                        bool turnsGains, bool luminanceMatters) const;
 
     Mat3 m_inverse;
     XYZ m_black;
@@ -120,6 +125,7 @@ private:
     double m_leastMiss = INFINITY;
     double m_bestShortage = 0; ///< of light at m_best, relative
     bool m_ending = false;     ///< m_pending is the last turn
+    bool m_isFirstWhite = true;
 };
 
 /// Adjustment by a person: reads white again and again until finish() is called, with advice after

@@ -244,6 +244,30 @@ private slots:
                           plan.controls().blueGain}) >= 94);
     }
 
+    /// What is good as it stands is not made worse: nothing is turned, or only what is off.
+    void aGoodDisplayIsLeftAlone()
+    {
+        ToyDisplay display;
+        const Aim aim{.white = DaylightWhite{6500}, .luminanceCdM2 = 110};
+        AdjustPlan first(aim, {100, 100, 100, 100, 100}, {});
+        display.carryOut(first);
+        const MonitorControls good = first.controls();
+
+        AdjustPlan again(aim, good, {});
+        QCOMPARE(display.carryOut(again), 5); // black, the primaries, and one white
+        QCOMPARE(again.controls(), good);
+
+        MonitorControls brighter = good; // somebody turned its brightness up
+        brighter.brightness = std::min(100.0, good.brightness + 12);
+        display.backlight = 0.2 + 0.8 * brighter.brightness / 100;
+        AdjustPlan third(aim, brighter, {});
+        display.carryOut(third);
+        QCOMPARE(third.controls().redGain, good.redGain);
+        QCOMPARE(third.controls().greenGain, good.greenGain);
+        QCOMPARE(third.controls().blueGain, good.blueGain);
+        VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 110 - 1), 0.02);
+    }
+
     void brightnessAloneLeavesLightForTheLut()
     {
         ToyDisplay display;

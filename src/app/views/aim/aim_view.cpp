@@ -1,6 +1,7 @@
 #include "app/views/aim/aim_view.h"
 
 #include "app/theme.h"
+#include "app/widgets/number_box.h"
 #include "core/plan/chart.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
@@ -21,16 +22,15 @@ namespace {
 constexpr int kGiven = 0, kAsNative = 1;
 constexpr int kUnlimited = 0, kLimited = 1;
 
-QDoubleSpinBox *spin(double min, double max, int decimals, double step, const QString &suffix)
+NumberBox *spin(double min, double max, int decimals, double step, const QString &suffix)
 {
-    auto *s = new QDoubleSpinBox;
+    auto *s = new NumberBox;
     s->setRange(min, max);
     s->setDecimals(decimals);
     s->setSingleStep(step);
     s->setSuffix(suffix);
     s->setAlignment(Qt::AlignRight);
     s->setMinimumWidth(120);
-    s->setGroupSeparatorShown(false);
     return s;
 }
 
@@ -50,8 +50,8 @@ AimView::AimView(Intents *intents)
       m_gamma(spin(1, 4, 2, 0.05, {})),
       m_luminanceKind(new QComboBox),
       m_blackKind(new QComboBox),
-      m_contrast(new QSpinBox),
-      m_patches(new QSpinBox),
+      m_contrast(new WholeNumberBox),
+      m_patches(new WholeNumberBox),
       m_measureKind(new QComboBox),
       m_expected(spin(0.02, 2, 2, 0.05, tr(" ΔE00"))),
       m_minutes(spin(1, 600, 0, 1, tr(" min"))),

@@ -1,5 +1,7 @@
 #include "app/views/aim/primaries_edit.h"
 
+#include "app/widgets/number_box.h"
+
 #include <QHBoxLayout>
 #include <QLabel>
 
@@ -38,7 +40,7 @@ PrimariesEdit::PrimariesEdit(QWidget *parent)
     for (size_t c = 0; c < 3; ++c) {
         numbers->addWidget(new QLabel(letters[c]));
         for (size_t i = 0; i < 2; ++i) {
-            auto *field = new QDoubleSpinBox;
+            auto *field = new NumberBox;
             field->setRange(0.001, 0.9);
             field->setDecimals(4);
             field->setSingleStep(0.001);

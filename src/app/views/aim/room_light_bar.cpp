@@ -2,6 +2,7 @@
 
 #include "app/theme.h"
 #include "app/views/view.h"
+#include "app/widgets/number_box.h"
 
 #include <QHBoxLayout>
 
@@ -13,7 +14,7 @@ RoomLightBar::RoomLightBar(QWidget *parent)
       m_white(new QPushButton(tr("Use its white"))),
       m_luminance(new QPushButton(tr("Use its luminance"))),
       m_startOver(new QPushButton(tr("Start over"))),
-      m_paper(new QDoubleSpinBox),
+      m_paper(new NumberBox),
       m_figures(makeLabel({}, theme::kSmall, theme::kMuted))
 {
     m_read->setObjectName(QStringLiteral("readLight"));

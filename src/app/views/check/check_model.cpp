@@ -7,6 +7,7 @@
 #include <QLocale>
 
 #include <algorithm>
+#include <cmath>
 
 namespace lantern::app {
 
@@ -42,6 +43,29 @@ QString reasonText(const CheckFirst &check, const std::optional<QDateTime> &at)
         text += QLatin1Char(' ') +
                 Check::tr("Checked %1.")
                     .arg(QLocale().toString(at->toLocalTime(), QLocale::ShortFormat));
+    return text;
+}
+
+/// Controls that stand elsewhere than after the last run, where the monitor tells: "Red gain is 87,
+/// was 97."
+QString turnedText(const SessionState &state)
+{
+    if (!state.checkControls || !state.lastTime || !state.lastTime->controls)
+        return {};
+    const std::array<std::pair<QString, double MonitorControls::*>, 5> controls = {
+        {{Check::tr("Contrast"), &MonitorControls::contrast},
+         {Check::tr("Red gain"), &MonitorControls::redGain},
+         {Check::tr("Green gain"), &MonitorControls::greenGain},
+         {Check::tr("Blue gain"), &MonitorControls::blueGain},
+         {Check::tr("Brightness"), &MonitorControls::brightness}}};
+    QString text;
+    for (const auto &[name, control] : controls) {
+        const double is = (*state.checkControls).*control;
+        const double was = (*state.lastTime->controls).*control;
+        if (std::round(is) != std::round(was))
+            text += QLatin1Char(' ') +
+                    Check::tr("%1 is %2, was %3.").arg(name, figure(is, 0), figure(was, 0));
+    }
     return text;
 }
 
@@ -86,7 +110,7 @@ CheckModel checkModel(const SessionState &state)
         return m;
     const CheckFirst &c = *state.check;
     m.verdict = verdictText(c);
-    m.words = reasonText(c, state.checkedAt);
+    m.words = reasonText(c, state.checkedAt) + turnedText(state);
     const auto &then = state.lastTime ? state.lastTime->after : std::nullopt;
     const double white = then && then->white ? then->white->Y : 0;
     const double black = then && then->black ? then->black->Y : 0;

@@ -52,7 +52,8 @@ ProfileModel profileModel(const SessionState &state)
     f.nameFixed = !own ||
                   run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) ||
                   !r->profile.isEmpty();
-    f.madeFor = QString::fromStdString(r->setup.displayName + " · " + aimSummary(r->setup.aim));
+    f.madeFor = QString::fromStdString(r->setup.displayName) + QStringLiteral(" · ") +
+                inLocale(aimSummary(r->setup.aim));
     f.kind = kindText(r->setup);
     f.madeFrom = readingsText(*r);
     f.file = r->installedPath.isEmpty() ? dash() : QDir::toNativeSeparators(r->installedPath);

@@ -1,5 +1,7 @@
 #include "app/views/ready/ready_model.h"
 
+#include "app/workplace/workplace.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 #include <QStringList>
@@ -66,7 +68,9 @@ ReadyModel readyModel(const SessionState &state)
     m.free = !state.isMeasuring() && !state.preparing;
     const DisplayCard &card = state.displays[static_cast<size_t>(state.selected)];
     m.display = displayText(card);
-    m.technology = card.technology;
+    m.detected = Ready::tr("As detected: %1").arg(technologyTitle(card.detectedTechnology));
+    if (card.technologyChosen)
+        m.technology = card.technology;
     m.technologyReason =
         card.technologyReason + QLatin1Char(' ') +
         Ready::tr("It decides how the meter is corrected: a wrong one is a wrong white.");

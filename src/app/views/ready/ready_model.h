@@ -13,10 +13,11 @@ struct ReadyModel {
         QString errandText, errandTip; ///< of its button
     };
     std::vector<Line> lines;
-    bool free = true; ///< for an errand
-    QString display;  ///< what is known of it
-    QString technology, technologyReason;
-    bool technologyFree = true; ///< to be changed
+    bool free = true;                     ///< for an errand
+    QString display;                      ///< what is known of it
+    QString detected;                     ///< first entry of the choice of technologies
+    QString technology, technologyReason; ///< empty: as detected
+    bool technologyFree = true;           ///< to be changed
     bool checkPossible = false;
 };
 

@@ -33,6 +33,7 @@ ReadyView::ReadyView(Intents *intents)
     connect(m_check, &QPushButton::clicked, this->intents(), &Intents::checkFirstWanted);
     m_technology->setObjectName(QStringLiteral("technology"));
     m_technology->setAccessibleName(tr("Panel technology"));
+    m_technology->addItem(QString(), QString()); // as detected
     for (const std::string &name : technologies())
         m_technology->addItem(technologyTitle(QString::fromStdString(name)),
                               QString::fromStdString(name));
@@ -124,6 +125,7 @@ void ReadyView::setState(const SessionState &state)
             showLine(m.lines[i], m.free, line);
     }
     m_display->setText(m.display);
+    m_technology->setItemText(0, m.detected);
     m_technology->setCurrentIndex(m_technology->findData(m.technology));
     m_technology->setEnabled(m.technologyFree);
     m_reason->setText(m.technologyReason);

@@ -99,7 +99,7 @@ double relativeBlack(const std::vector<Reading> &greys, const run::RunResults &r
 Curve aimedCurve(const Aim &aim, double black, double whiteCdM2)
 {
     Curve c{{}, {}, {.colour = theme::kMuted, .width = 3}, {}};
-    c.name = Tone::tr("aim: %1").arg(QString::fromStdString(toneName(aim.tone)));
+    c.name = Tone::tr("aim: %1").arg(inLocale(toneName(aim.tone)));
     for (int i = 0; i <= 100; ++i) {
         c.x << i;
         c.y << lightness(toneLuminance(aim.tone, i / 100.0, {black, whiteCdM2}));
@@ -171,7 +171,7 @@ ToneModel toneModel(const SessionState &state)
                 .arg(r.calibration->distinctLevels)
                 .arg(r.calibration->rounds) +
             QLatin1Char(' ') + tone;
-    } else if (state.hasRun())
+    } else if (state.hasRun() || !greys.empty() || r.before)
         m.explanation = Tone::tr("Lightness of the greys and their tint. The curves of the video "
                                  "LUT appear when the greys have been calibrated.") +
                         QLatin1Char(' ') + tone;

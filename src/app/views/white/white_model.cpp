@@ -88,7 +88,7 @@ void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
     if (!std::holds_alternative<NativeWhite>(aim.white))
         aimed = White::tr("%1 K (%2)")
                     .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
-                         QString::fromStdString(whiteName(aim.white)));
+                         inLocale(whiteName(aim.white)));
     m.aimed = hasKelvin
                   ? White::tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
                   : White::tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4));
@@ -124,9 +124,15 @@ void addControls(const SessionState &state, WhiteModel &m)
         return;
     }
     m.showsControls = true;
+    m.controlsOf = QStringLiteral("%1 %2")
+                       .arg(QString::fromStdString(r.setup.displayId))
+                       .arg(state.status.run);
     m.typedIn = adjusting && !can.remoteControls;
+    const bool leftAlone = r.setup.adjust == AdjustMode::Automatic && r.whites.size() == 1;
     if (!adjusting)
-        m.note = White::tr("Noted in the report.");
+        m.note = leftAlone ? White::tr("White and luminance were good as they stood: nothing was "
+                                       "turned.")
+                           : White::tr("Noted in the report.");
     else if (m.typedIn)
         m.note = White::tr("Turn them on the monitor itself. Type in what it shows, and the advice "
                            "is in its own steps.");

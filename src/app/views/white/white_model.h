@@ -36,6 +36,7 @@ struct WhiteModel {
         QString advice, lastTime;
     };
     std::array<Control, kControlFields.size()> controls;
+    QString controlsOf; ///< run and display; what was typed in for another is not theirs
     bool showsControls = false;
     bool typedIn = false; ///< a person reads them off the monitor
     bool showsLastTime = false;

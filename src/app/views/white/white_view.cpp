@@ -120,6 +120,9 @@ void WhiteView::setState(const SessionState &state)
 void WhiteView::showControls(const WhiteModel &m)
 {
     m_updating = true;
+    const bool others = m.showsControls && m_controlsOf != m.controlsOf;
+    if (others)
+        m_controlsOf = m.controlsOf;
     m_lastTitle->setVisible(m.showsLastTime);
     for (size_t i = 0; i < m_rows.size(); ++i) {
         const WhiteModel::Control &control = m.controls[i];
@@ -130,7 +133,9 @@ void WhiteView::showControls(const WhiteModel &m)
             w->setVisible(control.exists);
         row.value->setReadOnly(!m.typedIn);
         row.value->setFocusPolicy(m.typedIn ? Qt::StrongFocus : Qt::NoFocus);
-        if (control.value && !row.value->hasFocus())
+        if (others)
+            row.value->setValue(control.value.value_or(kUnknown));
+        else if (control.value && !row.value->hasFocus())
             row.value->setValue(*control.value);
         else if (!control.value && !m.typedIn)
             row.value->setValue(kUnknown);

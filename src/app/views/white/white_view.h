@@ -36,6 +36,7 @@ private:
     QLabel *m_note, *m_lastTitle;
     QPushButton *m_switch, *m_skip;
     run::AdjustMode m_switchTo = run::AdjustMode::ByHand;
+    QString m_controlsOf; ///< run and display that the fields stand for
     bool m_updating = false;
 };
 
