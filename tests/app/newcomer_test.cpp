@@ -183,12 +183,32 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Done));
     }
 
+    /// A run that is taken up again has its own aim; the one that stands chosen is no new wish.
+    void aRunTakenUpAgainEndsWithItsReport()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        const Aim own = rig.state().results.setup.aim;
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
+        Aim other = own;
+        other.luminanceCdM2 = 80;
+        rig.session->setAim(other);
+        QVERIFY(rig.press());
+        QVERIFY(rig.pressUntil(Stage::Done));
+        QVERIFY(rig.state().results.setup.aim == own);
+        QCOMPARE(mainAction(rig.state()).step, NextStep::SaveReport);
+    }
+
     void anotherAimAfterARunLeadsToANewOne()
     {
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Done));
         const Aim first = rig.state().results.setup.aim;
         const qint64 run = rig.state().status.run;
+        rig.session->keepAim(QStringLiteral("Kept")); // another name is no other aim
+        QCOMPARE(mainAction(rig.state()).step, NextStep::SaveReport);
         Aim other = first;
         other.name = "Dim";
         other.luminanceCdM2 = 80;

@@ -126,6 +126,7 @@ void Session::compose() const
     m_state.selected = m_selected;
     m_state.view = m_view;
     m_state.notice = m_notice;
+    m_state.aimAtEnd = m_aimAtEnd;
     m_state.freshRunWanted = m_freshRunWanted;
     m_state.preparing = m_preparing;
     m_state.inUse = m_inForce.inUse();
@@ -334,6 +335,9 @@ void Session::onStatus(const run::RunStatus &before)
         m_notice = now.message;
     else if (activityChanged && now.activity == Activity::Working)
         m_notice.clear();
+    if (activityChanged)
+        m_aimAtEnd =
+            now.activity == Activity::Finished ? std::optional(m_aim.state().aim) : std::nullopt;
     if (activityChanged && ends)
         readLogbook();
     if (activityChanged && now.activity == Activity::Idle)

@@ -129,6 +129,7 @@ private:
     int m_selected = 0;
     ViewId m_view = ViewId::Ready;
     QString m_notice;
+    std::optional<Aim> m_aimAtEnd; ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_putBackThen = false; ///< when the history is known
 

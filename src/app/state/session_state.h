@@ -131,6 +131,7 @@ struct SessionState : RunState, AimState, MeterState, ChecklistState, HistorySta
     /// nothing speaks against it.
     QString aimProblem;
     ViewId view = ViewId::Ready;
+    std::optional<Aim> aimAtEnd; ///< the one chosen when the present run was complete
     bool freshRunWanted = false; ///< the person chose a new run instead
     desk::ProfileInUse inUse;
     QString notice;         ///< an error or a finished errand, under the main action
@@ -165,11 +166,17 @@ struct SessionState : RunState, AimState, MeterState, ChecklistState, HistorySta
     {
         return hasRun() || showsEarlierRun() ? shown().setup.aim : aim;
     }
-    /// The run is complete and the person has chosen another aim since.
+    /// The run is complete and the person has chosen another aim since; another name is none.
     [[nodiscard]] bool wantsAnotherAim() const
     {
-        return hasRun() && status.activity == run::Activity::Finished &&
-               !(aim == results.setup.aim);
+        if (!hasRun() || status.activity != run::Activity::Finished || !aimAtEnd)
+            return false;
+        Aim chosen = aim;
+        chosen.name = aimAtEnd->name;
+        if (chosen == *aimAtEnd) // of another run, when this one was taken up again
+            return false;
+        chosen.name = results.setup.aim.name;
+        return !(chosen == results.setup.aim);
     }
     /// The aim that the Ledger holds what was read against: the run's, else the one chosen.
     [[nodiscard]] const Aim &ledgerAim() const

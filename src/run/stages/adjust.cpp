@@ -64,6 +64,7 @@ template <class P> std::unique_ptr<StageWork> adjustWork(const RunResults &resul
 StageEntry adjustStage()
 {
     StageEntry entry = entryOf<AdjustResult>(Stage::Adjust);
+    entry.version = 2; // leaves a good display alone
     entry.controlsTurn = true;
     entry.goesByItself = [](const RunSetup &setup) { return setup.adjust == AdjustMode::Skip; };
     entry.begin = [](RunResults &results) -> std::unique_ptr<StageWork> {

@@ -68,26 +68,7 @@ QString figureName(Figure figure)
 
 QString figureValue(Figure f, double value)
 {
-    switch (f) {
-    case Figure::White:
-        return figure(value, 4);
-    case Figure::Luminance:
-    case Figure::Contrast:
-    case Figure::ToneMean:
-    case Figure::GreySteps:
-        return figure(100 * value, 1) + QStringLiteral(" %");
-    case Figure::Brightness:
-        return figure(value, 1);
-    case Figure::BareContrast:
-        return figure(value, 0) + QStringLiteral(":1");
-    case Figure::GreyMean:
-    case Figure::GreyWorst:
-    case Figure::ColourMean:
-    case Figure::Colour95:
-    case Figure::ColourWorst:
-        break;
-    }
-    return figure(value, 2);
+    return inLocale(figureText(f, value));
 }
 
 } // namespace
