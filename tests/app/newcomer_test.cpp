@@ -3,6 +3,7 @@
 #include "app/widgets/number_box.h"
 #include "window_rig.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QLineEdit>
 #include <QSignalSpy>
@@ -181,6 +182,28 @@ private slots:
         rig.demo->setSpeed(0);
         QVERIFY(rig.press());
         QVERIFY(rig.pressUntil(Stage::Done));
+    }
+
+    /// The menu marks the meter that is there, also when another was refused.
+    void theMenuMarksTheMeterThatIsThere()
+    {
+        WindowRig rig;
+        QAction *reed = nullptr;
+        QAction *heron = nullptr;
+        for (QAction *a : rig.window->findChildren<QAction *>()) {
+            reed = a->data() == QStringLiteral("colorimeter") ? a : reed;
+            heron = a->data() == QStringLiteral("reference") ? a : heron;
+        }
+        QVERIFY(reed && heron && reed->isChecked());
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        heron->trigger();
+        QVERIFY(reed->isChecked() && !heron->isChecked());
+        QVERIFY(rig.state().notice.contains(QLatin1String("one meter's")));
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        heron->trigger();
+        QVERIFY(heron->isChecked());
+        QCOMPARE(rig.demo->meterChoice(), QStringLiteral("reference"));
     }
 
     /// A run that is taken up again has its own aim; the one that stands chosen is no new wish.

@@ -345,10 +345,13 @@ void MainWindow::addBenchMeters(QMenu *meter)
     auto *meters = new QActionGroup(this);
     for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
                                      std::pair{"reference", tr("Heron, the reference meter")}}) {
-        QAction *a = meter->addAction(name, this, [this, kind = QString::fromLatin1(kind)] {
+        QAction *a = meter->addAction(name, this, [this, meters, kind = QString::fromLatin1(kind)] {
             m_buttonsFor = -1;
             emit m_intents->meterChosen(kind);
+            for (QAction *each : meters->actions()) // it may have been refused
+                each->setChecked(each->data() == m_demo->meterChoice());
         });
+        a->setData(QString::fromLatin1(kind));
         a->setCheckable(true);
         a->setChecked(m_demo->meterChoice() == QLatin1String(kind));
         meters->addAction(a);
