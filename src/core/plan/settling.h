@@ -38,9 +38,6 @@ inline constexpr double kLongestSettlingSeconds = 10;
 /// One sentence for people.
 std::string settlingText(const Settling &settling);
 
-/// One sentence for people.
-std::string settlingText(const Settling &settling);
-
 Json settlingToJson(const Settling &settling);
 /// \throws Error BadInput
 Settling settlingFromJson(JsonObject settling);

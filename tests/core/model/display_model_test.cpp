@@ -3,6 +3,7 @@
 #include "core/judge/validation.h"
 #include "core/model/display_model.h"
 #include "core/model/gamut_inverse.h"
+#include "core/model/grey_response.h"
 #include "core/model/spline.h"
 #include "core/plan/chart.h"
 #include "core/profile/colour_cube.h"
@@ -45,6 +46,28 @@ Statistics forwardError(const DisplayModel &model, const ToyDisplay &display, do
 class DisplayModelTest : public QObject {
     Q_OBJECT
 private slots:
+    /// A tone that goes in steps is followed where the readings show it; the usual smoothness
+    /// would lead straight through.
+    void greysFollowSteps()
+    {
+        const auto light = [](double v) {
+            constexpr int kSteps = 16;
+            const double along = v * kSteps - std::floor(v * kSteps); // within a step
+            const double off = std::abs(along - 0.5) - 0.25;          // flat, then steep
+            return std::pow(v + 0.055 * off, 2.2);
+        };
+        std::vector<GreyResponse::Observation> observations;
+        for (int i = 0; i <= 128; ++i)
+            observations.push_back({i / 128.0, light(i / 128.0), 1});
+        const GreyResponse stepped(observations, {});
+        QVERIFY(!stepped.isSmooth());
+        for (int i = 40; i < 128; ++i)
+            VERIFY_NEAR(stepped.light(i / 128.0) / light(i / 128.0), 1, 0.035); // smooth: 0.1
+        for (GreyResponse::Observation &o : observations)
+            o.light = std::pow(o.signal, 2.2);
+        QVERIFY(GreyResponse(observations, {}).isSmooth());
+    }
+
     void splineWindowsSumToOne()
     {
         for (const int intervals : {1, 4, 24})

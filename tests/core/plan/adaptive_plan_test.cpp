@@ -30,6 +30,32 @@ private slots:
         QVERIFY2(ratio > 1 / 1.5 && ratio < 1.5, qPrintable(QString::number(ratio)));
     }
 
+    /// The first batch that reaches the aim is the last, whatever the aim.
+    void goesOnNoLongerAndNoShorter()
+    {
+        for (const double aim : {0.4, 0.3, 0.2, 0.16}) {
+            ToyDisplay display = bumpy();
+            AdaptivePlan plan({.mostPatches = 400, .expectedError = aim}, {});
+            display.carryOut(plan);
+            VERIFY_BELOW(plan.history().back().meanDeltaE00, aim);
+            for (size_t i = 0; i + 1 < plan.history().size(); ++i)
+                QVERIFY(plan.history()[i].meanDeltaE00 > aim);
+        }
+    }
+
+    /// A grid of few levels knows nothing of what lies between them. Left-out readings have
+    /// neighbours on the same levels and would not tell.
+    void fewLevelsAreNotTrustedBetweenThem()
+    {
+        for (const int steps : {4, 5, 6}) {
+            ToyDisplay display = bumpy();
+            display.ripple = 0.05;
+            const auto readings = display.read(regularGrid(steps));
+            const double ratio =
+                expectedError(steadyReadings(readings), {}) / trueError(display, readings);
+        }
+    }
+
     void stopsAtTheNumberOrTime()
     {
         ToyDisplay display = bumpy();

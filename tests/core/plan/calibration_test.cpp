@@ -6,6 +6,7 @@
 #include "toy_display.h"
 
 #include <cmath>
+#include <map>
 
 using namespace lantern;
 using lantern::test::ToyDisplay;
@@ -86,6 +87,82 @@ private slots:
         VERIFY_BELOW(best.meanToneError, 0.01);
         QCOMPARE(best.lut, loaded);
         QVERIFY(best.lut == rounds[2] || best.lut == rounds[3]);
+    }
+
+    /// Greys below 5 % are told but not counted: a black that glows would outweigh all others.
+    void theDarkestGreysAreNotCounted()
+    {
+        ToyDisplay display;
+        display.linkBits = 10;
+        display.black = {2, 2, 2};
+        CalibrationPlan plan(Aim{}, {.linkBits = 10});
+        display.carryOut(plan);
+        const CalibrationResult &r = plan.result();
+        double sum = 0;
+        double tone = 0;
+        int counted = 0;
+        double darkest = 0;
+        for (const GreyPoint &p : r.greys) {
+            if (p.code < 0.05 * 255) {
+                darkest = std::max(darkest, p.deltaE00);
+                continue;
+            }
+            sum += p.deltaE00;
+            tone += std::abs(p.measured.Y / p.aimed.Y - 1);
+            ++counted;
+        }
+        QVERIFY(darkest > 2 * sum / counted);
+        VERIFY_NEAR(r.meanDeltaE00, sum / counted, 1e-9);
+        VERIFY_NEAR(r.meanToneError, tone / counted, 1e-9);
+    }
+
+    /// A round with greys a little nearer in colour and farther off in tone is not the better one:
+    /// 1 % of tone counts as much as 0.1 ΔE00.
+    void toneCountsInWhichRoundIsBest()
+    {
+        ToyDisplay display;
+        display.linkBits = 10;
+        CalibrationPlan usual(Aim{}, {.linkBits = 10});
+        display.carryOut(usual);
+        std::map<double, XYZ> aimed;
+        for (const GreyPoint &p : usual.result().greys)
+            aimed[p.code] = p.aimed;
+
+        display.lut.reset();
+        CalibrationPlan plan(Aim{}, {.linkBits = 10});
+        std::vector<VideoLut> rounds;
+        for (;;) {
+            const PlanStep step = plan.next();
+            if (std::holds_alternative<Finished>(step))
+                break;
+            if (const auto *load = std::get_if<LoadLut>(&step)) {
+                rounds.push_back(load->lut);
+                plan.acknowledge();
+                continue;
+            }
+            Reading r = display.read(std::get<ReadPatch>(step).rgb);
+            // The first is identity. Then readings to order: right in tone and a bit blue in the
+            // second round, right in colour and a little dark in all others.
+            if (rounds.size() > 1 && r.rgb.r > 0 && r.rgb.r < 255) {
+                const auto above = aimed.lower_bound(r.rgb.r);
+                const auto below = above->first > r.rgb.r ? std::prev(above) : above;
+                // Between two levels as the tone goes.
+                const double t =
+                    above == below
+                        ? 0
+                        : (std::pow(r.rgb.r, 2.2) - std::pow(below->first, 2.2)) /
+                              (std::pow(above->first, 2.2) - std::pow(below->first, 2.2));
+                r.xyz = toXyz((1 - t) * vec(below->second) + t * vec(above->second));
+                if (rounds.size() == 3)
+                    r.xyz.Z *= 1.0052;
+                else
+                    r.xyz = toXyz(0.99 * vec(r.xyz));
+            }
+            plan.accept(r);
+        }
+        QVERIFY(rounds.size() >= 4);
+        QVERIFY(plan.result().lut == rounds[2]);
+        QVERIFY(plan.result().meanDeltaE00 > 0.2); // the others: less, but 1 % off in tone
     }
 
     /// Where nothing can be loaded the native greys are read and judged by their tint.
