@@ -53,6 +53,7 @@ private slots:
             const auto readings = display.read(regularGrid(steps));
             const double ratio =
                 expectedError(steadyReadings(readings), {}) / trueError(display, readings);
+            QVERIFY2(ratio > 1 / 1.5 && ratio < 1.5, qPrintable(QString::number(ratio)));
         }
     }
 
