@@ -12,6 +12,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::displayWanted, &Session::selectDisplay);
     obey(&Intents::viewWanted, &Session::showView);
     obey(&Intents::acted, &Session::act);
+    obey(&Intents::actedOtherwise, &Session::actOtherwise);
     obey(&Intents::paused, &Session::pause);
     obey(&Intents::resumed, &Session::resume);
     obey(&Intents::stopped, &Session::stop);

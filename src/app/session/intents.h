@@ -19,6 +19,7 @@ signals:
     void viewWanted(lantern::app::ViewId view);
     // the main action and the run
     void acted();
+    void actedOtherwise();
     void paused();
     void resumed();
     void stopped();

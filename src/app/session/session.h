@@ -21,6 +21,8 @@ namespace lantern::app {
 /// The state behind the window and all that a person can do to it. Each part keeps its own piece;
 /// here is what joins them: which display is chosen, which view is shown, and what one part's news
 /// means to another. Lives in the interface thread.
+enum class NextStep;
+
 class Session : public QObject {
     Q_OBJECT
 public:
@@ -78,6 +80,8 @@ public slots:
     void removeOwnAim(const QString &name);
     /// The main action under the ledger.
     void act();
+    /// The second choice below it.
+    void actOtherwise();
     void proceed();
     void pause();
     void resume();
@@ -98,6 +102,7 @@ signals:
     void displaysChanged();
 
 private:
+    void carryOut(NextStep step);
     void connectParts();
     void connectEngine();
     void compose() const;

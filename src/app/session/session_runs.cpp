@@ -273,7 +273,17 @@ void Session::setProfileTitle(const QString &title)
 
 void Session::act()
 {
-    switch (mainAction(state()).step) {
+    carryOut(mainAction(state()).step);
+}
+
+void Session::actOtherwise()
+{
+    carryOut(mainAction(state()).otherStep);
+}
+
+void Session::carryOut(NextStep step)
+{
+    switch (step) {
     case NextStep::None:
         break;
     case NextStep::ShowReady:

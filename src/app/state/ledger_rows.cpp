@@ -164,6 +164,44 @@ MainAction beforeRun(const SessionState &state)
     return {tr("Use this aim"), inLocale(aimSummary(state.aim)), NextStep::BeginRun};
 }
 
+/// While a person turns the controls: going on is the thing to do only when white is right or the
+/// controls can do no more.
+MainAction byHand(const SessionState &state)
+{
+    const auto &advice = state.results.handAdvice;
+    const QString hint = tr("Reading again and again while you turn.");
+    const QString goOn = tr("Go on with white as it is");
+    if (!advice)
+        return {tr("Reading white"), hint, NextStep::None, goOn, NextStep::Proceed};
+    const double percent = std::round(100 * std::abs(advice->luminanceError));
+    const QString light = advice->luminanceError < 0
+                              ? tr("%1 % too dark").arg(figure(percent, 0))
+                              : tr("%1 % too bright").arg(figure(percent, 0));
+    const bool right = advice->whiteIsRight && advice->luminanceIsRight;
+    if (right)
+        return {tr("White is right: go on"), hint, NextStep::Proceed};
+    if (!advice->turn)
+        return {advice->luminanceIsRight ? goOn : tr("Go on, %1").arg(light),
+                tr("The controls can do no more."), NextStep::Proceed};
+    const bool less = advice->turn->light < 1;
+    QString off;
+    switch (advice->turn->control) {
+    case Control::RedGain:
+        off = less ? tr("Still too much red") : tr("Still too little red");
+        break;
+    case Control::GreenGain:
+        off = less ? tr("Still too much green") : tr("Still too little green");
+        break;
+    case Control::BlueGain:
+        off = less ? tr("Still too much blue") : tr("Still too little blue");
+        break;
+    case Control::Contrast:
+    case Control::Brightness:
+        off = tr("Still %1").arg(light);
+    }
+    return {off, hint, NextStep::None, goOn, NextStep::Proceed};
+}
+
 } // namespace
 
 std::vector<LedgerRow> ledgerRows(const SessionState &state)
@@ -299,10 +337,7 @@ MainAction mainAction(const SessionState &state)
         return {words.verb, words.hint, NextStep::Proceed};
     case Activity::Working:
         if (words.openEnded && !words.verb.isEmpty()) // a person decides when it is over
-            return {state.results.advice && state.results.advice->settled
-                        ? tr("White is right: go on")
-                        : tr("Go on with white as it is"),
-                    tr("Reading again and again while you turn."), NextStep::Proceed};
+            return byHand(state);
         return {words.working, QString(), NextStep::None};
     case Activity::Paused:
         return {tr("Go on"), tr("Paused; nothing is lost."), NextStep::Resume};

@@ -36,6 +36,8 @@ struct MainAction {
     QString text = {};
     QString hint = {}; ///< one line below
     NextStep step = NextStep::None;
+    QString other = {}; ///< a second choice below; empty: none
+    NextStep otherStep = NextStep::None;
     bool operator==(const MainAction &) const = default;
 };
 MainAction mainAction(const SessionState &state);

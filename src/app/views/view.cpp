@@ -52,10 +52,15 @@ QLabel *makeLabel(const QString &text, double points, const QColor &colour, QFon
 {
     auto *label = new QLabel(text);
     label->setFont(theme::font(points, weight));
+    setTextColour(label, colour);
+    return label;
+}
+
+void setTextColour(QLabel *label, const QColor &colour)
+{
     QPalette p = label->palette();
     p.setColor(QPalette::WindowText, colour);
     label->setPalette(p);
-    return label;
 }
 
 } // namespace lantern::app

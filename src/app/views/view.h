@@ -46,5 +46,6 @@ std::vector<ViewEntry> viewRegistry();
 /// Label in a given size.
 QLabel *makeLabel(const QString &text, double points, const QColor &colour,
                   QFont::Weight weight = QFont::Normal);
+void setTextColour(QLabel *label, const QColor &colour);
 
 } // namespace lantern::app

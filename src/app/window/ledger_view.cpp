@@ -152,6 +152,7 @@ LedgerView::LedgerView(QWidget *parent)
       m_aimSummary(new QLabel),
       m_action(new QPushButton),
       m_hint(new QLabel),
+      m_other(new QPushButton),
       m_notice(new QLabel)
 {
     setFixedWidth(kWidth);
@@ -214,6 +215,8 @@ LedgerView::LedgerView(QWidget *parent)
                 &QPushButton::click);
     m_action->setToolTip(tr("The next step (Ctrl+Return)"));
     connect(m_action, &QPushButton::clicked, this, &LedgerView::acted);
+    m_other->setObjectName(QStringLiteral("otherAction"));
+    connect(m_other, &QPushButton::clicked, this, &LedgerView::actedOtherwise);
     m_hint->setForegroundRole(QPalette::PlaceholderText);
     m_hint->setFont(theme::font(theme::kSmall));
     m_hint->setWordWrap(true);
@@ -225,6 +228,7 @@ LedgerView::LedgerView(QWidget *parent)
     bottom->setSpacing(6);
     bottom->addWidget(m_action);
     bottom->addWidget(m_hint);
+    bottom->addWidget(m_other);
     bottom->addWidget(m_notice);
 
     auto *all = new QVBoxLayout(this);
@@ -278,6 +282,8 @@ void LedgerView::setState(const SessionState &state)
     }
     m_hint->setText(action.hint);
     m_hint->setVisible(!action.hint.isEmpty());
+    m_other->setText(action.other);
+    m_other->setVisible(!action.other.isEmpty());
     m_notice->setText(state.notice);
     m_notice->setVisible(!state.notice.isEmpty());
 }

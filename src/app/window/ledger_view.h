@@ -40,6 +40,7 @@ public:
 signals:
     void viewChosen(lantern::app::ViewId view);
     void acted();
+    void actedOtherwise();
     void aimWanted();
 
 private:
@@ -49,6 +50,7 @@ private:
     QLabel *m_aimSummary;
     QPushButton *m_action;
     QLabel *m_hint;
+    QPushButton *m_other; ///< a second choice
     QLabel *m_notice;
     bool m_updating = false;
     bool m_giveFocusBack = false;

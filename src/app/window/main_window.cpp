@@ -77,6 +77,7 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     connect(m_ledger, &LedgerView::aimWanted, m_intents,
             [this] { emit m_intents->viewWanted(ViewId::Aim); });
     connect(m_ledger, &LedgerView::acted, m_intents, &Intents::acted);
+    connect(m_ledger, &LedgerView::actedOtherwise, m_intents, &Intents::actedOtherwise);
     connect(m_runBar, &RunBar::pauseRequested, m_intents, &Intents::paused);
     connect(m_runBar, &RunBar::resumeRequested, m_intents, &Intents::resumed);
     connect(m_runBar, &RunBar::stopRequested, m_intents, &Intents::stopped);

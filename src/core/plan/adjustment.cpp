@@ -9,30 +9,16 @@ namespace lantern {
 
 namespace {
 
-constexpr double kGoodDeltaUv = 0.0010;  ///< sound white: below what the eye tells side by side
-constexpr double kGoodLuminance = 0.010; ///< relative
-constexpr double kTelling = 5;           ///< turns smaller than this teach more noise than sense
-constexpr double kGoodAsFound = 0.02;    ///< relative; not worth turning what is good otherwise
-constexpr double kLackOfLight = 0.002;   ///< relative
-constexpr double kHeadroom = 1.004;      ///< light kept for the LUT to finish white with
+constexpr double kGoodAsFound = 0.02; ///< relative; not worth turning what is good otherwise
+constexpr double kHeadroom = 1.004;   ///< light kept for the LUT to finish white with
 
 /// What an adjustment reads before white: black, red, green, blue.
 constexpr std::array<DeviceRgb, 4> kFirstPatches = {
     {{0, 0, 0}, {255, 0, 0}, {0, 255, 0}, {0, 0, 255}}};
 
-std::array<double MonitorControls::*, 3> gainMembers()
-{
-    return {&MonitorControls::redGain, &MonitorControls::greenGain, &MonitorControls::blueGain};
-}
-
 bool haveSameGains(const MonitorControls &a, const MonitorControls &b)
 {
     return a.redGain == b.redGain && a.greenGain == b.greenGain && a.blueGain == b.blueGain;
-}
-
-double backlight(double lowest, double brightness)
-{
-    return lowest + (1 - lowest) * brightness / 100;
 }
 
 } // namespace
@@ -50,13 +36,6 @@ WhiteAdvisor::WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities
     : m_inverse(primaries.inverse()), m_black(black), m_capabilities(capabilities)
 {}
 
-WhiteAdvisor WhiteAdvisor::fromReadings(const std::vector<Reading> &first,
-                                        ControlCapabilities capabilities)
-{
-    return {primariesFromReadings(first[1].xyz, first[2].xyz, first[3].xyz, first[0].xyz),
-            first[0].xyz, capabilities};
-}
-
 Vec3 WhiteAdvisor::drive(const XYZ &white) const
 {
     return m_inverse * (vec(white) - vec(m_black));
@@ -64,43 +43,10 @@ Vec3 WhiteAdvisor::drive(const XYZ &white) const
 
 void WhiteAdvisor::add(const WhiteReading &reading)
 {
-    // Settings are compared by the first readings taken with them: when a person types in what the
-    // monitor shows, the readings between turning and typing still carry the settings of before.
     if (!m_readings.empty() && !(m_readings.back().controls == reading.controls)) {
-        const WhiteReading last = *m_groupFirst;
-        m_groupFirst = reading;
-        const Vec3 factor = drive(reading.white).cwiseQuotient(drive(last.white));
-        const auto gains = gainMembers();
-
-        // What brightness did shows in the channels whose gain stayed as it was.
-        double common = 0;
-        int kept = 0;
-        for (int c = 0; c < 3; ++c)
-            if (reading.controls.*gains[c] == last.controls.*gains[c]) {
-                common += factor[c];
-                ++kept;
-            }
-        const double b0 = last.controls.brightness;
-        const double b1 = reading.controls.brightness;
-        double level = backlight(m_lowest, b1) / backlight(m_lowest, b0);
-        if (kept > 0) {
-            level = common / kept;
-            // level = (m + (1-m) b1) / (m + (1-m) b0), solved for m
-            const double d = (1 - level) - (b1 - level * b0) / 100;
-            const bool sensible = (level > 1) == (b1 > b0);
-            if (std::abs(b1 - b0) >= kTelling && sensible && std::abs(d) > 1e-6)
-                m_lowest = std::clamp(-(b1 - level * b0) / 100 / d, 0.0, 0.95);
-        }
-        for (int c = 0; c < 3; ++c) {
-            const double g0 = last.controls.*gains[c];
-            const double g1 = reading.controls.*gains[c];
-            if (g0 > 0 && g1 > 0 && std::abs(g1 - g0) >= kTelling && factor[c] > 0 && level > 0)
-                m_exponent[c] =
-                    std::clamp(std::log(factor[c] / level) / std::log(g1 / g0), 0.5, 6.0);
-        }
+        const WhiteReading &last = m_readings.back();
+        m_response.learn(last.controls, drive(last.white), reading.controls, drive(reading.white));
     }
-    if (m_readings.empty())
-        m_groupFirst = reading;
     m_readings.push_back(reading);
 }
 
@@ -146,9 +92,8 @@ Advice WhiteAdvisor::advise(const Chromaticity &white, std::optional<double> lum
 WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, const Vec3 &wanted,
                                                   bool turnsGains, bool luminanceMatters) const
 {
-    const auto gains = gainMembers();
     auto gainFactor = [&](int c, double gain) {
-        return std::pow(gain / std::max(now.*gains[c], 1.0), m_exponent[c]);
+        return std::pow(gain / std::max(now.*kGainFields[c], 1.0), m_response.exponent[c]);
     };
     // Light that every channel would have with its gain at 100; the neediest channel stays near it.
     Vec3 atTop = Vec3::Ones();
@@ -157,22 +102,20 @@ WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, co
             atTop[c] = wanted[c] / gainFactor(c, 100);
     const double neediest = turnsGains ? atTop.maxCoeff() : wanted.maxCoeff();
     const bool turnsBrightness = m_capabilities.brightness && luminanceMatters;
-    const double nowBacklight = backlight(m_lowest, now.brightness);
+    const double nowBacklight = m_response.backlight(now.brightness);
 
     MonitorControls best = now;
     double least = INFINITY;
     auto consider = [&](const MonitorControls &trial) {
-        // Somebody who turns by hand may well come back to where they were.
-        const bool tried =
-            !m_byHand && std::any_of(m_readings.begin(), m_readings.end(),
-                                     [&](const WhiteReading &r) { return r.controls == trial; });
+        const bool tried = std::any_of(m_readings.begin(), m_readings.end(),
+                                       [&](const WhiteReading &r) { return r.controls == trial; });
         if (tried) // and found wanting
             return;
         const double light =
-            turnsBrightness ? backlight(m_lowest, trial.brightness) / nowBacklight : 1;
+            turnsBrightness ? m_response.backlight(trial.brightness) / nowBacklight : 1;
         Vec3 got; // of what is wanted, per channel
         for (int c = 0; c < 3; ++c)
-            got[c] = light * (turnsGains ? gainFactor(c, trial.*gains[c]) : 1) /
+            got[c] = light * (turnsGains ? gainFactor(c, trial.*kGainFields[c]) : 1) /
                      std::max(wanted[c], 1e-9);
         const double mean = got.mean();
         const double short_ = std::max(0.0, kHeadroom - got.minCoeff());
@@ -198,7 +141,7 @@ WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, co
             return;
         }
         const double exact =
-            (neediest * kHeadroom / topFactor * nowBacklight - m_lowest) / (1 - m_lowest) * 100;
+            m_response.brightnessFor(neediest * kHeadroom / topFactor * nowBacklight);
         for (const double b : {std::floor(exact), std::ceil(exact)}) {
             trial.brightness = std::clamp(b, 0.0, 100.0);
             consider(trial);
@@ -208,21 +151,20 @@ WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, co
         withBrightness(now, 1);
         return {best, least};
     }
-    // Finer steps of luminance by lowering all gains a little are for the program, not for people.
-    const int lowestTop = m_byHand ? 100 : 94;
-    for (int top = 100; top >= lowestTop; --top) {
+    constexpr int kLowestTop = 94; // finer steps of luminance, by lowering all gains a little
+    for (int top = 100; top >= kLowestTop; --top) {
         int needy = 0;
         atTop.maxCoeff(&needy);
-        const double topFactor = std::pow(top / 100.0, m_exponent[needy]);
+        const double topFactor = std::pow(top / 100.0, m_response.exponent[needy]);
         for (int corner = 0; corner < 8; ++corner) {
             MonitorControls trial = now;
             for (int c = 0; c < 3; ++c) {
                 const double exact =
-                    100 * std::pow(atTop[c] / neediest * topFactor, 1 / m_exponent[c]);
+                    100 * std::pow(atTop[c] / neediest * topFactor, 1 / m_response.exponent[c]);
                 const double gain = c == needy          ? top
                                     : (corner >> c & 1) ? std::ceil(exact)
                                                         : std::floor(exact);
-                trial.*gains[c] = std::clamp(gain, 1.0, 100.0);
+                trial.*kGainFields[c] = std::clamp(gain, 1.0, 100.0);
             }
             withBrightness(trial, topFactor);
         }
@@ -230,9 +172,8 @@ WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, co
     return {best, least};
 }
 
-AdjustmentPlan::AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities,
-                               Turner turner)
-    : m_controls(start), m_aim(std::move(aim)), m_capabilities(capabilities), m_turner(turner)
+AdjustmentPlan::AdjustmentPlan(Aim aim, ControlCapabilities capabilities)
+    : m_aim(std::move(aim)), m_capabilities(capabilities)
 {}
 
 ReadPatch AdjustmentPlan::nextPatch() const
@@ -242,26 +183,24 @@ ReadPatch AdjustmentPlan::nextPatch() const
     return {{255, 255, 255}};
 }
 
-bool AdjustmentPlan::learn(const Reading &reading)
+bool AdjustmentPlan::takesWhite(const Reading &reading)
 {
     ++m_done;
-    if (!m_advisor) {
+    if (m_first.size() < kFirstPatches.size()) {
         m_first.push_back(reading);
         if (m_first.size() == kFirstPatches.size())
-            m_advisor = WhiteAdvisor::fromReadings(m_first, m_capabilities);
-        if (m_advisor && m_turner == Turner::Person)
-            m_advisor->forPerson();
+            m_primaries = primariesFromReadings(m_first[1].xyz, m_first[2].xyz, m_first[3].xyz,
+                                                m_first[0].xyz);
         return false;
     }
-    if (!m_advice)
+    if (!m_hasWhite)
         m_aimedWhite = aimChromaticity(m_aim, chromaticity(reading.xyz));
-    m_advisor->add({m_controls, reading.xyz});
-    m_advice = m_advisor->advise(m_aimedWhite, m_aim.luminanceCdM2);
+    m_hasWhite = true;
     return true;
 }
 
 AdjustPlan::AdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : AdjustmentPlan(std::move(aim), start, capabilities, Turner::Program)
+    : AdjustmentPlan(std::move(aim), capabilities), m_controls(start)
 {}
 
 PlanStep AdjustPlan::next() const
@@ -275,12 +214,16 @@ PlanStep AdjustPlan::next() const
 
 void AdjustPlan::accept(const Reading &reading)
 {
-    if (!learn(reading))
+    if (!takesWhite(reading))
         return;
+    if (!m_advisor)
+        m_advisor.emplace(primaries(), black(), capabilities());
+    m_advisor->add({m_controls, reading.xyz});
+    m_advice = m_advisor->advise(aimedWhite(), aimedLuminance());
     // Light that is missing cannot be made by the video LUT; too much of it costs little.
     constexpr double kNotMissed = 0.004; // of light: well within what luminance is aimed to
     const double shortage =
-        aimsAtLuminance() ? std::max(0.0, lastAdvice()->wanted.maxCoeff() - 1 - kNotMissed) : 0;
+        aimedLuminance() ? std::max(0.0, lastAdvice()->wanted.maxCoeff() - 1 - kNotMissed) : 0;
     constexpr double kShortWeight = 10;
     const double miss = std::hypot(lastAdvice()->deltaUv / kGoodDeltaUv,
                                    lastAdvice()->luminanceError / kGoodLuminance) +
@@ -293,7 +236,7 @@ void AdjustPlan::accept(const Reading &reading)
     const bool asFound =
         std::exchange(m_isFirstWhite, false) && shortage <= kNotMissed &&
         lastAdvice()->deltaUv <= kGoodDeltaUv &&
-        (!aimsAtLuminance() || std::abs(lastAdvice()->luminanceError) <= kGoodAsFound);
+        (!aimedLuminance() || std::abs(lastAdvice()->luminanceError) <= kGoodAsFound);
     if (asFound) {
         m_finished = true;
         return;
@@ -302,7 +245,7 @@ void AdjustPlan::accept(const Reading &reading)
         m_ending = true;
         MonitorControls last = m_best;          // what was read to be the best
         constexpr double kSmallestStep = 0.008; // of light, that a step of brightness gives
-        if (m_bestShortage > kSmallestStep / 2 && turnsBrightness())
+        if (m_bestShortage > kSmallestStep / 2 && capabilities().brightness)
             last.brightness =
                 std::min(100.0, last.brightness + std::ceil(m_bestShortage / kSmallestStep));
         if (m_controls == last)
@@ -328,8 +271,9 @@ int AdjustPlan::readingsLeft() const
     return m_finished ? 0 : std::max(1, kUsual - readingsDone());
 }
 
-HandAdjustPlan::HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities)
-    : AdjustmentPlan(std::move(aim), start, capabilities, Turner::Person)
+HandAdjustPlan::HandAdjustPlan(Aim aim, std::optional<MonitorControls> shown,
+                               ControlCapabilities capabilities)
+    : AdjustmentPlan(std::move(aim), capabilities), m_shown(shown)
 {}
 
 PlanStep HandAdjustPlan::next() const
@@ -337,6 +281,16 @@ PlanStep HandAdjustPlan::next() const
     if (m_finished)
         return Finished{};
     return nextPatch();
+}
+
+void HandAdjustPlan::accept(const Reading &reading)
+{
+    if (!takesWhite(reading))
+        return;
+    if (!m_advisor)
+        m_advisor.emplace(primaries(), black(), capabilities());
+    m_advisor->add(m_shown, reading.xyz);
+    m_advice = m_advisor->advise(aimedWhite(), aimedLuminance());
 }
 
 } // namespace lantern

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "core/aim/aim.h"
+#include "core/plan/control_response.h"
+#include "core/plan/hand_advice.h"
 #include "core/plan/plan.h"
 
 #include <array>
@@ -9,12 +11,6 @@
 #include <vector>
 
 namespace lantern {
-
-/// Which controls a monitor has.
-struct ControlCapabilities {
-    bool brightness = true;
-    bool gains = true;
-};
 
 /// One reading of white and the controls it was taken with.
 struct WhiteReading {
@@ -43,13 +39,6 @@ class WhiteAdvisor {
 public:
     /// \param primaries light of red, green, blue at full drive as columns, cd/m², black taken off
     WhiteAdvisor(const Mat3 &primaries, XYZ black, ControlCapabilities capabilities);
-    /// The same from readings of black, red, green, blue in this order.
-    /// \throws Error Device when the primaries were read as the same colour.
-    static WhiteAdvisor fromReadings(const std::vector<Reading> &first,
-                                     ControlCapabilities capabilities);
-    /// Advice for a person: few turns, the neediest gain left at 100, earlier settings allowed.
-    void forPerson() { m_byHand = true; }
-
     void add(const WhiteReading &reading);
     /// After at least one add(). \param luminance aimed, cd/m²; nothing = keep the present one.
     [[nodiscard]] Advice advise(const Chromaticity &white, std::optional<double> luminance) const;
@@ -68,43 +57,38 @@ private:
     XYZ m_black;
     ControlCapabilities m_capabilities;
     std::vector<WhiteReading> m_readings;
-    std::optional<WhiteReading> m_groupFirst; ///< the first with the present settings
-    Vec3 m_exponent = Vec3::Constant(2.2);    ///< light ~ gain^exponent; first guess from gamma
-    double m_lowest = 0.15;                   ///< backlight left at brightness 0; first guess
-    bool m_byHand = false;
+    ControlResponse m_response;
 };
 
-/// Who turns the controls. People are asked for few turns; the program also takes finer steps.
-enum class Turner { Program, Person };
-
-/// What both ways of adjusting share: reads black and the primaries once, then white, and learns.
+/// What both ways of adjusting share: reads black and the primaries once, then white.
 class AdjustmentPlan : public StagePlan {
 public:
     [[nodiscard]] int readingsDone() const override { return m_done; }
-    [[nodiscard]] const MonitorControls &controls() const { return m_controls; }
-    /// After the first white. A native white means the first one read.
-    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
 
 protected:
-    AdjustmentPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities, Turner turner);
+    AdjustmentPlan(Aim aim, ControlCapabilities capabilities);
     [[nodiscard]] ReadPatch nextPatch() const;
-    /// Takes a reading in; true when it was a white and the advice is new.
-    bool learn(const Reading &reading);
-    [[nodiscard]] bool aimsAtLuminance() const { return m_aim.luminanceCdM2.has_value(); }
-    [[nodiscard]] bool turnsBrightness() const { return m_capabilities.brightness; }
+    /// Takes a reading in; true when it was a white, all that comes before it being read.
+    /// \throws Error Device when the primaries were read as the same colour.
+    bool takesWhite(const Reading &reading);
+    /// Light of red, green, blue at full drive as columns, cd/m², black taken off.
+    [[nodiscard]] const Mat3 &primaries() const { return m_primaries; }
+    [[nodiscard]] const XYZ &black() const { return m_first.front().xyz; }
+    /// A native white means the first one read.
+    [[nodiscard]] const Chromaticity &aimedWhite() const { return m_aimedWhite; }
+    [[nodiscard]] std::optional<double> aimedLuminance() const { return m_aim.luminanceCdM2; }
+    [[nodiscard]] const ControlCapabilities &capabilities() const { return m_capabilities; }
 
-    MonitorControls m_controls;
     bool m_finished = false;
 
 private:
     Aim m_aim;
     ControlCapabilities m_capabilities;
-    Turner m_turner;
-    std::vector<Reading> m_first;
-    std::optional<WhiteAdvisor> m_advisor;
-    std::optional<Advice> m_advice;
+    std::vector<Reading> m_first; ///< black, red, green, blue
+    Mat3 m_primaries = Mat3::Identity();
     Chromaticity m_aimedWhite;
     int m_done = 0;
+    bool m_hasWhite = false;
 };
 
 /// Automatic adjustment over the control channel: turns and reads white until settled or out of
@@ -118,8 +102,14 @@ public:
     void accept(const Reading &reading) override;
     void acknowledge() override;
     [[nodiscard]] int readingsLeft() const override;
+    [[nodiscard]] const MonitorControls &controls() const { return m_controls; }
+    /// After the first white.
+    [[nodiscard]] const std::optional<Advice> &lastAdvice() const { return m_advice; }
 
 private:
+    MonitorControls m_controls;
+    std::optional<WhiteAdvisor> m_advisor;
+    std::optional<Advice> m_advice;
     std::optional<MonitorControls> m_pending;
     MonitorControls m_best;
     double m_leastMiss = INFINITY;
@@ -132,15 +122,23 @@ private:
 /// each reading.
 class HandAdjustPlan : public AdjustmentPlan {
 public:
-    HandAdjustPlan(Aim aim, MonitorControls start, ControlCapabilities capabilities);
+    /// \param shown what the monitor shows; nothing: not known
+    HandAdjustPlan(Aim aim, std::optional<MonitorControls> shown, ControlCapabilities capabilities);
     [[nodiscard]] PlanStep next() const override;
-    void accept(const Reading &reading) override { learn(reading); }
+    void accept(const Reading &reading) override;
     void acknowledge() override {}
     [[nodiscard]] int readingsLeft() const override { return m_finished ? 0 : 1; }
 
-    /// What the controls stand at for the readings to come, where the monitor tells.
-    void setControls(const MonitorControls &controls) { m_controls = controls; }
+    /// What the monitor shows for the readings to come.
+    void setControls(const MonitorControls &shown) { m_shown = shown; }
     void finish() { m_finished = true; }
+    /// After the first white.
+    [[nodiscard]] const std::optional<HandAdvice> &lastAdvice() const { return m_advice; }
+
+private:
+    std::optional<MonitorControls> m_shown;
+    std::optional<HandAdvisor> m_advisor;
+    std::optional<HandAdvice> m_advice;
 };
 
 } // namespace lantern

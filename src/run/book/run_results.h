@@ -29,7 +29,8 @@ struct RunResults {
     std::optional<DisplayState> before;      ///< what they say
     std::optional<Settling> settling;        ///< learned in this run or known before
     std::vector<WhiteReading> whites;        ///< trail of the adjustment
-    std::optional<Advice> advice;            ///< what to turn next
+    std::optional<Advice> advice;            ///< what the program turns next
+    std::optional<HandAdvice> handAdvice;    ///< what a person should turn next; not kept
     std::optional<MonitorControls> controls; ///< where they stand
     std::optional<CalibrationResult> calibration;
     std::vector<Reading> chart;

@@ -32,7 +32,7 @@ struct ReadyResult {
 };
 struct AdjustResult {
     std::vector<WhiteReading> whites;        ///< trail of the adjustment
-    std::optional<Advice> advice;            ///< what to turn next
+    std::optional<Advice> advice;            ///< what the program would turn next
     std::optional<MonitorControls> controls; ///< where they stand
 };
 struct MeasureResult {

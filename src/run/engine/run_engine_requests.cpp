@@ -158,6 +158,7 @@ void RunEngine::setAdjustMode(AdjustMode mode)
         if (atWork) {
             m_run.results.whites.clear();
             m_run.results.advice.reset();
+            m_run.results.handAdvice.reset();
         }
         emit resultsChanged(m_run.results);
         if (m_run.status.activity == Activity::Working && atWork)

@@ -35,14 +35,17 @@ public:
     [[nodiscard]] StageResult result() const override
     {
         AdjustResult result = m_result;
-        result.advice = m_plan.lastAdvice();
-        if constexpr (std::is_same_v<P, AdjustPlan>)
+        if constexpr (std::is_same_v<P, AdjustPlan>) {
+            result.advice = m_plan.lastAdvice();
             result.controls = m_plan.controls();
+        }
         return result;
     }
     bool show(RunResults &results) override
     {
         take(result(), results);
+        if constexpr (std::is_same_v<P, HandAdjustPlan>)
+            results.handAdvice = m_plan.lastAdvice();
         return true;
     }
 
@@ -50,13 +53,6 @@ private:
     P m_plan;
     AdjustResult m_result;
 };
-
-template <class P> std::unique_ptr<StageWork> adjustWork(const RunResults &results)
-{
-    const RunSetup &s = results.setup;
-    return std::make_unique<AdjustWork<P>>(
-        P(s.aim, s.startControls.value_or(MonitorControls{}), s.controls), s.startControls);
-}
 
 } // namespace
 
@@ -68,12 +64,16 @@ StageEntry adjustStage()
     entry.controlsTurn = true;
     entry.goesByItself = [](const RunSetup &setup) { return setup.adjust == AdjustMode::Skip; };
     entry.begin = [](RunResults &results) -> std::unique_ptr<StageWork> {
-        if (results.setup.adjust == AdjustMode::Automatic && results.setup.startControls)
-            return adjustWork<AdjustPlan>(results);
-        if (results.setup.adjust == AdjustMode::ByHand)
-            return adjustWork<HandAdjustPlan>(results);
+        const RunSetup &s = results.setup;
+        results.handAdvice.reset();
+        if (s.adjust == AdjustMode::Automatic && s.startControls)
+            return std::make_unique<AdjustWork<AdjustPlan>>(
+                AdjustPlan(s.aim, *s.startControls, s.controls), s.startControls);
+        if (s.adjust == AdjustMode::ByHand)
+            return std::make_unique<AdjustWork<HandAdjustPlan>>(
+                HandAdjustPlan(s.aim, s.startControls, s.controls), s.startControls);
         return work(PatchListPlan({}),
-                    [start = results.setup.startControls](const PatchListPlan &) {
+                    [start = s.startControls](const PatchListPlan &) {
                         return AdjustResult{{}, {}, start};
                     });
     };

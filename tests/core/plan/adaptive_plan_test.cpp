@@ -31,16 +31,25 @@ private slots:
     }
 
     /// The first batch that reaches the aim is the last, whatever the aim.
-    void goesOnNoLongerAndNoShorter()
+    void theFirstBatchThatReachesTheAimIsTheLast()
     {
-        for (const double aim : {0.4, 0.3, 0.2, 0.16}) {
-            ToyDisplay display = bumpy();
-            AdaptivePlan plan({.mostPatches = 400, .expectedError = aim}, {});
+        ToyDisplay display = bumpy();
+        display.ripple = 0.05;
+        AdaptivePlan all({.mostPatches = 140}, {});
+        display.carryOut(all);
+        double least = INFINITY;
+        int tried = 0;
+        for (size_t i = 0; i < all.history().size() && tried < 4; ++i) {
+            const double reached = all.history()[i].meanDeltaE00;
+            if (reached > 0.99 * least)
+                continue;
+            least = reached;
+            AdaptivePlan plan({.mostPatches = 400, .expectedError = 1.001 * reached}, {});
             display.carryOut(plan);
-            VERIFY_BELOW(plan.history().back().meanDeltaE00, aim);
-            for (size_t i = 0; i + 1 < plan.history().size(); ++i)
-                QVERIFY(plan.history()[i].meanDeltaE00 > aim);
+            QCOMPARE(plan.history().size(), i + 1);
+            ++tried;
         }
+        QVERIFY(tried >= 3);
     }
 
     /// A grid of few levels knows nothing of what lies between them. Left-out readings have

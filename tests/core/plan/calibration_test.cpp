@@ -364,28 +364,6 @@ private slots:
         VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 100 - 1), 0.011);
     }
 
-    void handAdjustmentAdvisesTheRightWay()
-    {
-        ToyDisplay display;
-        display.primaries.col(2) *= 1.2; // too blue
-        HandAdjustPlan plan(Aim{}, {100, 100, 100, 100, 100}, {});
-        while (!plan.lastAdvice())
-            plan.accept(display.read(std::get<ReadPatch>(plan.next()).rgb));
-        const Advice first = *plan.lastAdvice();
-        QVERIFY(first.controls.blueGain < first.controls.redGain);
-        QVERIFY(first.controls.brightness < 100);
-        // Follow it: white must come nearer.
-        display.gain =
-            Vec3(first.controls.redGain, first.controls.greenGain, first.controls.blueGain) / 100;
-        display.backlight = 0.2 + 0.8 * first.controls.brightness / 100;
-        plan.setControls(first.controls);
-        plan.accept(display.read({255, 255, 255}));
-        QVERIFY(plan.lastAdvice()->deltaUv < first.deltaUv);
-        QVERIFY(!std::holds_alternative<Finished>(plan.next()));
-        plan.finish();
-        QVERIFY(std::holds_alternative<Finished>(plan.next()));
-    }
-
     void whiteAfterScalesChannels()
     {
         const ToyDisplay display;

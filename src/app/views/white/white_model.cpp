@@ -18,21 +18,9 @@ struct White {
 using run::Activity;
 using run::AdjustMode;
 
-using Factors = std::array<double, kControlFields.size()>;
-
 bool isGain(size_t control)
 {
     return control >= 1 && control <= 3;
-}
-
-/// Light factor of each control: contrast is left alone, the gains against the neediest channel,
-/// then the common level.
-Factors lightFactors(const Advice &advice, bool gains)
-{
-    const double level = advice.wanted.maxCoeff();
-    if (!gains || level <= 0)
-        return {1, 1, 1, 1, level};
-    return {1, advice.wanted[0] / level, advice.wanted[1] / level, advice.wanted[2] / level, level};
 }
 
 bool isAdjusting(const SessionState &state)
@@ -62,20 +50,70 @@ DialData dialData(const run::RunResults &r, const Aim &aim)
     return dial;
 }
 
+/// Where the turns that are advised would take white.
 void addArrows(const run::RunResults &r, const XYZ &white, DialData &dial)
 {
-    const Factors factors = lightFactors(*r.advice, true);
     const std::array names = {White::tr("red"), White::tr("green"), White::tr("blue")};
-    for (size_t c = 0; c < 3; ++c) {
-        const auto gain = kControlFields[c + 1];
-        if (r.controls && std::round((*r.controls).*gain) == r.advice->controls.*gain)
-            continue; // it is advised to leave it
+    auto add = [&](size_t channel, double light) {
+        if (std::abs(light - 1) <= 0.004)
+            return;
         Vec3 one = Vec3::Ones();
-        one[static_cast<Eigen::Index>(c)] = factors[c + 1];
-        if (std::abs(factors[c + 1] - 1) > 0.004)
-            dial.arrows.push_back(
-                {uvPrime(whiteAfter(white, *r.before->primaries, one)), names[c]});
+        one[static_cast<Eigen::Index>(channel)] = light;
+        dial.arrows.push_back(
+            {uvPrime(whiteAfter(white, *r.before->primaries, one)), names[channel]});
+    };
+    for (size_t c = 0; c < 3; ++c) {
+        const auto index = static_cast<Eigen::Index>(c);
+        if (r.handAdvice) {
+            if (r.handAdvice->turn && static_cast<size_t>(r.handAdvice->turn->control) == c + 1)
+                add(c, r.handAdvice->turn->light);
+        } else if (r.controls &&
+                   std::round((*r.controls).*kGainFields[c]) != r.advice->controls.*kGainFields[c])
+            add(c, r.advice->wanted[index] / r.advice->wanted.maxCoeff());
     }
+}
+
+/// \returns whether there is advice and something to turn
+bool isAdvised(const run::RunResults &r)
+{
+    return r.handAdvice ? r.handAdvice->turn.has_value() : r.advice && !r.advice->settled;
+}
+
+/// What is advised for one control; empty: nothing for now.
+QString adviceFor(const run::RunResults &r, size_t control, const std::optional<double> &now)
+{
+    if (r.handAdvice) {
+        const auto &turn = r.handAdvice->turn;
+        if (!turn)
+            return White::tr("leave");
+        if (static_cast<size_t>(turn->control) != control)
+            return {}; // one at a time
+        const QString text = turn->to && now ? stepsText(*now, *turn->to) : lightText(turn->light);
+        return turn->takesBack ? White::tr("back %1", "back up about 3").arg(text) : text;
+    }
+    if (!r.advice)
+        return {};
+    if (r.advice->settled || control == 0 || !now)
+        return White::tr("leave");
+    return stepsText(*now, r.advice->controls.*kControlFields[control]);
+}
+
+/// A number that cannot be true is named, with what the light did.
+QString doubtText(const HandAdvice::Doubt &doubt)
+{
+    const std::array names = {White::tr("Contrast"), White::tr("Red gain"), White::tr("Green gain"),
+                              White::tr("Blue gain"), White::tr("Brightness")};
+    const QString name = names[static_cast<size_t>(doubt.control)];
+    const double percent = std::round(100 * std::abs(doubt.light - 1));
+    const QString light = doubt.light < 1
+                              ? White::tr("its light fell by %1 %").arg(figure(percent, 0))
+                              : White::tr("its light rose by %1 %").arg(figure(percent, 0));
+    if (doubt.changed)
+        return White::tr("%1: the number typed in does not fit, for %2. Look at what the monitor "
+                         "shows.")
+            .arg(name, light);
+    return White::tr("%1: %2, and its number here is the old one. Type in what the monitor shows.")
+        .arg(name, light);
 }
 
 void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
@@ -136,8 +174,10 @@ void addControls(const SessionState &state, WhiteModel &m)
     else if (m.typedIn)
         m.note = White::tr("Turn them on the monitor itself. Type in what it shows, and the advice "
                            "is in its own steps.");
-    const bool advised = adjusting && r.advice;
-    const Factors factors = advised ? lightFactors(*r.advice, can.gains) : Factors{1, 1, 1, 1, 1};
+    if (adjusting && r.handAdvice && r.handAdvice->doubt) {
+        m.note = doubtText(*r.handAdvice->doubt);
+        m.noteWarns = true;
+    }
     const auto &before = state.lastTime ? state.lastTime->controls : std::nullopt;
     m.showsLastTime = before.has_value();
     for (size_t i = 0; i < kControlFields.size(); ++i) {
@@ -149,10 +189,8 @@ void addControls(const SessionState &state, WhiteModel &m)
             value = (*r.controls).*field;
         if (value)
             control.value = static_cast<int>(std::lround(*value));
-        if (advised)
-            control.advice = r.advice->settled || i == 0
-                                 ? White::tr("leave")
-                                 : adviceText(value, r.advice->controls.*field, factors[i]);
+        if (adjusting)
+            control.advice = adviceFor(r, i, value);
         if (before)
             control.lastTime = figure((*before).*field, 0);
     }
@@ -160,20 +198,20 @@ void addControls(const SessionState &state, WhiteModel &m)
 
 } // namespace
 
-QString adviceText(const std::optional<double> &now, double proposed, double lightFactor)
+QString stepsText(double now, double proposed)
 {
-    if (now) {
-        const double steps = std::round(proposed - *now);
-        if (steps == 0)
-            return White::tr("leave");
-        return steps < 0 ? White::tr("down about %1").arg(-steps)
-                         : White::tr("up about %1").arg(steps);
-    }
-    const double percent = std::round(100 * (lightFactor - 1));
-    if (std::abs(percent) < 1)
+    const double steps = std::round(proposed - now);
+    if (steps == 0)
         return White::tr("leave");
-    return percent < 0 ? White::tr("down, %1 % less light").arg(-percent)
-                       : White::tr("up, %1 % more light").arg(percent);
+    return steps < 0 ? White::tr("down about %1").arg(figure(-steps, 0))
+                     : White::tr("up about %1").arg(figure(steps, 0));
+}
+
+QString lightText(double factor)
+{
+    const double percent = std::max(1.0, std::round(100 * std::abs(factor - 1)));
+    return factor < 1 ? White::tr("down, %1 % less light").arg(figure(percent, 0))
+                      : White::tr("up, %1 % more light").arg(figure(percent, 0));
 }
 
 WhiteModel whiteModel(const SessionState &state)
@@ -188,7 +226,7 @@ WhiteModel whiteModel(const SessionState &state)
     m.readFromAfar = adjusting;
     if (const auto white = presentWhite(r)) {
         addFigures(*white, aim, m);
-        if (adjusting && r.advice && r.before && r.before->primaries && !r.advice->settled &&
+        if (adjusting && isAdvised(r) && r.before && r.before->primaries &&
             state.displays[static_cast<size_t>(state.selected)].can.gains)
             addArrows(r, *white, m.dial);
     }

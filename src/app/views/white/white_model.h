@@ -18,11 +18,6 @@ struct DialData {
     std::vector<Arrow> arrows;
 };
 
-/// The monitor's controls in the order in which they are turned: contrast, the gains, brightness.
-inline constexpr std::array<double MonitorControls::*, 5> kControlFields = {
-    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain,
-    &MonitorControls::blueGain, &MonitorControls::brightness};
-
 /// What the view of the white point shows.
 struct WhiteModel {
     QString explanation;
@@ -43,13 +38,15 @@ struct WhiteModel {
     QString switchText; ///< between by hand and by itself; empty: there is no choice
     run::AdjustMode switchTo = run::AdjustMode::ByHand;
     bool maySkip = false;
-    QString note; ///< empty: none
+    QString note;          ///< empty: none
+    bool noteWarns = false; ///< a number typed in cannot be true
 };
 
 WhiteModel whiteModel(const SessionState &state);
 
-/// Advice in the monitor's own units, or in percent of light where it does not tell what its
-/// controls stand at: "down about 3", "up about 2", "leave".
-QString adviceText(const std::optional<double> &now, double proposed, double lightFactor);
+/// Advice in the monitor's own steps, "down about 3", "leave".
+QString stepsText(double now, double proposed);
+/// Advice in percent of light, where it is not known what the control stands at.
+QString lightText(double factor);
 
 } // namespace lantern::app

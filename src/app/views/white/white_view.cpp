@@ -113,6 +113,7 @@ void WhiteView::setState(const SessionState &state)
     m_skip->setVisible(m.maySkip);
     m_note->setVisible(!m.note.isEmpty());
     m_note->setText(m.note);
+    setTextColour(m_note, m.noteWarns ? theme::kBright : theme::kMuted);
     m_controls->setVisible(m.showsControls);
     showControls(m);
 }
