@@ -9,6 +9,8 @@ namespace lantern::app::theme {
 
 namespace {
 
+const QColor kDisabled{0xa4, 0xa4, 0xa4}; ///< still 4.5:1 on what is pressed flat
+
 QPalette palette()
 {
     QPalette p;
@@ -24,7 +26,7 @@ QPalette palette()
     p.setColor(QPalette::HighlightedText, kBright);
     p.setColor(QPalette::ToolTipBase, kRaised);
     p.setColor(QPalette::ToolTipText, kText);
-    p.setColor(QPalette::PlaceholderText, kFaint);
+    p.setColor(QPalette::PlaceholderText, kMuted);
     p.setColor(QPalette::Link, kText);
     p.setColor(QPalette::LinkVisited, kText);
     p.setColor(QPalette::Light, kRaised.lighter(120));
@@ -33,41 +35,37 @@ QPalette palette()
     p.setColor(QPalette::Dark, QColor(0x1c, 0x1c, 0x1c));
     p.setColor(QPalette::Shadow, Qt::black);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
-        p.setColor(QPalette::Disabled, role, kFaint);
+        p.setColor(QPalette::Disabled, role, kDisabled);
     return p;
 }
 
 /// The only style sheet of the program.
 const char *kStyle = R"(
-QPushButton, QToolButton { background: #3a3a3a; border: 1px solid #4c4c4c; border-radius: 3px;
-    padding: 6px 12px; }
-QPushButton:hover, QToolButton:hover { background: #444444; }
-QPushButton:pressed, QToolButton:pressed { background: #333333; }
-QPushButton:focus, QToolButton:focus, QLineEdit:focus { border: 1px solid #d8d8d8; }
-QPushButton:disabled, QToolButton:disabled { color: #787878; background: #303030; }
+QPushButton { background: #3a3a3a; border: 1px solid #4c4c4c; border-radius: 3px; padding: 6px 12px; }
+QPushButton:hover { background: #444444; }
+QPushButton:pressed { background: #333333; }
+QPushButton:disabled { color: #a4a4a4; background: #2e2e2e; border: 1px solid #3a3a3a; }
 QPushButton#mainAction { background: #f0a830; color: #1c1c1c; border: 2px solid #f0a830;
     font-weight: 600; padding: 12px; }
 QPushButton#mainAction:hover { background: #f6b84c; }
-QPushButton#mainAction:focus { border: 2px solid #ffffff; }
-QPushButton#mainAction:disabled { background: #3a3a3a; color: #b8b8b8; border: 2px solid #3a3a3a; }
+QPushButton#mainAction:disabled { background: #3a3a3a; color: #e8e8e8; border: 2px solid #3a3a3a; }
 QPushButton[tab="true"] { background: transparent; border: none; border-bottom: 2px solid transparent;
-    border-radius: 0; padding: 4px 2px; color: #a2a2a2; }
+    border-radius: 0; padding: 4px 2px; color: #b2b2b2; }
 QPushButton[tab="true"]:checked { color: #ffffff; border-bottom: 2px solid #e8e8e8; }
-QPushButton[tab="true"]:focus { color: #ffffff; border-bottom: 2px solid #f0f0f0; }
 QMenuBar { background: #232323; } QMenuBar::item { padding: 5px 10px; background: transparent; }
 QMenuBar::item:selected { background: #3a3a3a; }
 QMenu { background: #303030; border: 1px solid #4c4c4c; padding: 4px; }
 QMenu::item { padding: 5px 24px 5px 14px; } QMenu::item:selected { background: #4a4a4a; }
-QMenu::item:disabled { color: #787878; }
+QMenu::item:disabled { color: #a4a4a4; }
 QMenu::separator { height: 1px; background: #484848; margin: 4px; }
 QLineEdit { background: #2b2b2b; border: 1px solid #4c4c4c; border-radius: 3px; padding: 4px 6px; }
-QCheckBox { spacing: 8px; } QCheckBox:focus { color: #ffffff; text-decoration: underline; }
+QCheckBox { spacing: 8px; }
 QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid #8a8a8a; border-radius: 2px;
     background: #2b2b2b; }
 QCheckBox::indicator:checked { image: url(:/icons/tick.png); }
 QCheckBox::indicator:disabled { border: 1px solid #585858; }
 QTableView { background: #262626; gridline-color: #383838; border: none; }
-QHeaderView::section { background: #262626; color: #a2a2a2; border: none; padding: 4px 8px; }
+QHeaderView::section { background: #262626; color: #b2b2b2; border: none; padding: 4px 8px; }
 QProgressBar { background: #1e1e1e; border: none; max-height: 6px; }
 QProgressBar::chunk { background: #cfcfcf; }
 QScrollArea { border: none; }

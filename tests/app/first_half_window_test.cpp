@@ -120,11 +120,12 @@ private slots:
         QVERIFY(rig.waitFor([&] { return point(rig, "light").done; }));
         QVERIFY(rig.pressUntil(Stage::Adjust));
         const auto &skipped = rig.state().results.setup.skipped;
-        QVERIFY(std::find(skipped.begin(), skipped.end(), "Night light off") != skipped.end());
+        const std::string open = "Monitor at its factory settings";
+        QVERIFY(std::find(skipped.begin(), skipped.end(), open) != skipped.end());
         QVERIFY(std::find(skipped.begin(), skipped.end(), "No light on the screen") ==
                 skipped.end());
         const ReportData report = run::reportData(rig.state().results);
-        QVERIFY(reportToHtml(report).find("Night light off") != std::string::npos);
+        QVERIFY(reportToHtml(report).find(open) != std::string::npos);
         QVERIFY(reportToJson(report)["skipped"].size() == skipped.size());
     }
 
@@ -139,9 +140,9 @@ private slots:
         QVERIFY(rig.waitFor(
             [&] { return child<QLabel>(rig, "verdict")->text() == QLatin1String("It holds"); }));
         QVERIFY(rig.waitFor(
-            [&] { return rig.action()->text().contains(QLatin1String("Check again")); }));
+            [&] { return rig.otherAction()->text().contains(QLatin1String("Check again")); }));
         rig.demo->rig(0)->with([](bench::Bench &b) { b.condition().controls.brightness -= 20; });
-        QVERIFY(rig.press());
+        QVERIFY(rig.pressOther());
         QVERIFY(rig.waitFor([&] {
             return idle(rig) && rig.state().check &&
                    rig.state().check->verdict == CheckFirst::Verdict::Redo;
@@ -280,7 +281,7 @@ private slots:
         QTest::mouseClick(duplicate, Qt::LeftButton);
         QTest::mouseClick(duplicate, Qt::LeftButton);
         QCOMPARE(rig.state().ownAims.size(), size_t(2));
-        QCOMPARE(rig.state().ownAims[0].name, std::string("Plate editing 2"));
+        QCOMPARE(rig.state().ownAims[0].name, std::string("Image editing 2"));
         QVERIFY(!(rig.state().ownAims[1].name == rig.state().ownAims[0].name));
     }
 
@@ -308,19 +309,22 @@ private slots:
             type(4, c.brightness);
         };
         // The person turns as advised and types in what the monitor shows; a few rounds do it.
-        for (int round = 0; round < 8; ++round) {
+        for (int round = 0; round < 14; ++round) {
             tellAll();
             const size_t before = rig.state().results.whites.size();
             QVERIFY(rig.waitFor([&] { return rig.state().results.whites.size() > before + 3; }));
-            QVERIFY(rig.state().results.advice.has_value());
-            if (rig.state().results.advice->settled)
+            QVERIFY(rig.state().results.handAdvice.has_value());
+            const auto turn = rig.state().results.handAdvice->turn;
+            if (!turn)
                 break;
-            const MonitorControls advised = rig.state().results.advice->controls;
-            for (const double v :
-                 {advised.redGain, advised.greenGain, advised.blueGain, advised.brightness})
-                QVERIFY(v >= 0 && v <= 100); // never beyond a control's end
-            rig.demo->rig(1)->with([&](bench::Bench &b) { b.condition().controls = advised; });
+            QVERIFY(!rig.action()->isEnabled());                     // it says what is off
+            QVERIFY(turn->to && *turn->to >= 0 && *turn->to <= 100); // in the monitor's steps
+            rig.demo->rig(1)->with([&](bench::Bench &b) {
+                b.condition().controls.*kControlFields[static_cast<size_t>(turn->control)] =
+                    *turn->to;
+            });
         }
+        QVERIFY(!rig.state().results.handAdvice->turn);
         const XYZ white = rig.state().results.whites.back().white;
         VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(aimChromaticity(rig.state().aim, {}))),
                      0.0022);
@@ -385,7 +389,7 @@ private slots:
                 slider->setValue(slider->value() + 6);
             QTest::mouseClick(next, Qt::LeftButton);
         }
-        QVERIFY(next->text().contains(QLatin1String("Make the profile")));
+        QVERIFY(next->text().contains(QLatin1String("the profile and use it")));
         QTest::mouseClick(next, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().byEye.has_value(); }));
         const auto rows = ledgerRows(rig.state());

@@ -47,6 +47,47 @@ private slots:
         QCOMPARE(rig.state().results.chart.size(), measuringOrder(makeChart(96)).size());
     }
 
+    /// Stopped while it is being proved, a run's profile is installed and stays so: now, after
+    /// another display was looked at, and after a restart. Discarded, it gives way.
+    void aProfileThatIsInstalledStays()
+    {
+        QTemporaryDir folder;
+        const QString log = folder.filePath(QStringLiteral("log.sqlite"));
+        {
+            WindowRig rig(0, log);
+            QVERIFY(rig.pressUntil(Stage::Done));
+            rig.session->newRun();
+            QVERIFY(rig.pressUntil(Stage::Build));
+            rig.session->setProfileTitle(QStringLiteral("the second"));
+            QVERIFY(rig.pressUntil(Stage::Validate));
+            rig.demo->setSpeed(20);
+            QVERIFY(rig.press());
+            QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 2; }));
+            rig.session->stop();
+            const auto isSecond = [&] {
+                const SessionState &s = rig.state();
+                return s.status.activity == Activity::Idle && s.inUse.checked &&
+                       s.inUse.profileMatches && s.inUse.lutMatches && s.own() &&
+                       run::profileName(s.own()->setup) == "the second";
+            };
+            QVERIFY(rig.waitFor(isSecond));
+            rig.session->selectDisplay(1);
+            QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
+            rig.session->selectDisplay(0);
+            QVERIFY(rig.waitFor(isSecond));
+        }
+        WindowRig again(0, log);
+        QVERIFY(again.waitFor([&] { return again.state().inUse.checked; }));
+        QVERIFY(again.state().inUse.profileMatches && again.state().inUse.lutMatches);
+        QCOMPARE(run::profileName(again.state().own()->setup), std::string("the second"));
+        again.session->discardRun();
+        QVERIFY(again.waitFor([&] {
+            return !again.state().readingHistory && !again.state().installed &&
+                   again.state().inUse.checked && again.state().inUse.profileMatches;
+        }));
+        QVERIFY(run::profileName(again.state().own()->setup) != "the second");
+    }
+
     void aCoveredPatchIsNoticed()
     {
         if (!onX11())

@@ -101,9 +101,11 @@ private slots:
     void windowAndPatchGoToTheChosenOne()
     {
         open("choose.sqlite");
-        auto *desk = m_rig.window->findChild<DeskWidget *>(QStringLiteral("desk"));
-        desk->setFocus();
-        QTest::keyClick(desk, Qt::Key_Right);
+        auto *card = m_rig.window->findChild<DeskCard *>(QStringLiteral("deskCard0"));
+        m_rig.window->activateWindow(); // the arrow keys go by what has the focus
+        QVERIFY(waitUntil([&] { return m_rig.window->isActiveWindow(); }));
+        card->setFocus();
+        QTest::keyClick(card, Qt::Key_Right);
         QVERIFY(waitUntil([&] {
             return state().selected == 1 &&
                    screen("DUMMY1").contains(m_rig.window->frameGeometry().center());

@@ -1,12 +1,20 @@
 #include "app/state/ledger_rows.h"
+#include "app/views/by_eye/by_eye_model.h"
 #include "app/views/white/white_view.h"
 #include "app/widgets/number_box.h"
+#include "core/plan/chart.h"
+#include "core/report/report.h"
+#include "run/book/output_files.h"
+#include "run/logbook/logbook.h"
 #include "window_rig.h"
 
 #include <QAction>
 #include <QComboBox>
+#include <QDir>
 #include <QLineEdit>
+#include <QMessageBox>
 #include <QSignalSpy>
+#include <QTimer>
 #include <QWheelEvent>
 
 namespace lantern::test {
@@ -31,6 +39,27 @@ class NewcomerTest : public QObject {
         QWheelEvent event(at, widget->mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier,
                           Qt::NoScrollPhase, false);
         QApplication::sendEvent(widget, &event);
+    }
+
+    /// Presses a button of the question that is about to be asked, and keeps what it said.
+    static void answerWith(const QString &button, QString &asked)
+    {
+        auto *look = new QTimer(qApp);
+        look->start(5);
+        QObject::connect(look, &QTimer::timeout, qApp, [look, button, &asked] {
+            auto *box = qobject_cast<QMessageBox *>(QApplication::activeModalWidget());
+            if (!box)
+                return;
+            look->deleteLater();
+            asked = box->text();
+            for (QAbstractButton *b : box->buttons())
+                if (b->text() == button) {
+                    b->click();
+                    return;
+                }
+            asked = QStringLiteral("no such button");
+            box->reject();
+        });
     }
 
 private slots:
@@ -184,7 +213,7 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Done));
     }
 
-    /// The menu marks the meter that is there, also when another was refused.
+    /// The menu marks the meter that is there, also when another was not taken after all.
     void theMenuMarksTheMeterThatIsThere()
     {
         WindowRig rig;
@@ -196,14 +225,175 @@ private slots:
         }
         QVERIFY(reed && heron && reed->isChecked());
         QVERIFY(rig.pressUntil(Stage::Adjust));
+        QString asked;
+        answerWith(QStringLiteral("&Keep Reed"), asked);
         heron->trigger();
+        QVERIFY2(asked.contains(QLatin1String("Go on with Heron")), qPrintable(asked));
         QVERIFY(reed->isChecked() && !heron->isChecked());
-        QVERIFY(rig.state().notice.contains(QLatin1String("one meter's")));
+        QCOMPARE(rig.demo->meterChoice(), QStringLiteral("colorimeter"));
         rig.session->stop();
-        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QVERIFY(rig.waitFor([&] { // the window has heard of it
+            return rig.action()->text() == QLatin1String("Go on with the unfinished run");
+        }));
         heron->trigger();
         QVERIFY(heron->isChecked());
         QCOMPARE(rig.demo->meterChoice(), QStringLiteral("reference"));
+    }
+
+    /// Another meter in the middle of a run: asked for, the stage begins anew with it, and the
+    /// report says which read what.
+    void anotherMeterGoesOnWithTheRun()
+    {
+        WindowRig rig;
+        const auto meterAction = [&](const char *kind) {
+            for (QAction *a : rig.window->findChildren<QAction *>())
+                if (a->data() == QLatin1String(kind))
+                    return a;
+            return static_cast<QAction *>(nullptr);
+        };
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        rig.demo->rig(0)->with([](bench::Bench &b) {
+            b.meter().injectFault(b.meter().readingNumber() + 20, MeterFault::Unplugged);
+        });
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
+        const auto run = rig.state().status.run;
+        QString asked;
+        answerWith(QStringLiteral("&Go on with it"), asked);
+        meterAction("reference")->trigger();
+        QVERIFY(!asked.isEmpty());
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().status.activity == Activity::Waiting &&
+                   rig.state().status.stage == Stage::Measure;
+        }));
+        QCOMPARE(rig.state().status.run, run);
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const run::RunResults &r = rig.state().results;
+        QCOMPARE(r.setup.meterName, std::string("Heron"));
+        QCOMPARE(r.setup.meterChanges.size(), size_t(1));
+        QCOMPARE(r.setup.meterChanges[0], (run::MeterChange{"measure", "Reed", "Heron"}));
+        QCOMPARE(r.chart.size(), measuringOrder(makeChart(96)).size()); // all of them anew
+        run::Logbook book(rig.logbook(), run::Logbook::Access::Read);
+        for (const run::LoggedReading &l : book.readings(run, Stage::Measure))
+            QCOMPARE(l.meter, QStringLiteral("Heron"));
+        for (const run::LoggedReading &l : book.readings(run, Stage::Calibrate))
+            QCOMPARE(l.meter, QStringLiteral("Reed"));
+        VERIFY_BELOW(*r.validation->meanDeltaE00, 1.0);
+        const ReportData report = run::reportData(r);
+        QVERIFY(reportToHtml(report).find("Reed read until then, Heron since") !=
+                std::string::npos);
+        QCOMPARE(reportToJson(report)["meter_changes"][0]["to"], "Heron");
+        for (const RecheckedFigure &f : recheckReport(reportToJson(report), "report"))
+            QVERIFY2(f.agrees(), f.name.c_str());
+    }
+
+    /// What the controls stand at is marked as read or as typed.
+    void controlsAreMarkedAsReadOrTyped()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Calibrate));
+        QCOMPARE(reportToJson(run::reportData(rig.state().results))["controls_source"], "read");
+        rig.session->stop();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        rig.session->selectDisplay(1);
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return !rig.state().results.whites.empty(); }));
+        QVERIFY(!run::reportData(rig.state().results).controls); // nothing is known
+        rig.session->noteControls({70, 80, 97, 96, 95});
+        QVERIFY(rig.waitFor([&] { return rig.state().results.controls.has_value(); }));
+        const ReportData report = run::reportData(rig.state().results);
+        QCOMPARE(reportToJson(report)["controls_source"], "typed");
+        QVERIFY(reportToHtml(report).find("typed in by a person") != std::string::npos);
+    }
+
+    /// The main action of an aim leads on, to a page that can be used.
+    void usingAnAimLeadsOn()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Settle));
+        QVERIFY(rig.state().view != ViewId::Aim);
+        QVERIFY(rig.action()->isEnabled());
+    }
+
+    /// After a run the report can be opened, the next display is one press away, and making a
+    /// profile by eye is no longer refused.
+    void theEndOfARunIsNoDeadEnd()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        QCOMPARE(rig.action()->text(), QStringLiteral("Save the report"));
+        QCOMPARE(rig.otherAction()->text(), QStringLiteral("Go to South desk"));
+        QTemporaryDir folder;
+        QSignalSpy opened(rig.session.get(), &Session::reportToBeOpened);
+        rig.session->saveReport(folder.path());
+        QVERIFY(
+            rig.waitFor([&] { return rig.action()->text() == QLatin1String("Go to South desk"); }));
+        QVERIFY(!rig.state().noticeIsProblem);
+        QObject::disconnect(rig.session.get(), &Session::reportToBeOpened, rig.window.get(),
+                            nullptr);
+        QVERIFY(rig.pressOther()); // open it
+        QCOMPARE(opened.size(), 1);
+        QVERIFY(
+            QFile::exists(QDir(opened[0][0].toString()).filePath(QLatin1String(run::kReportPage))));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().selected == 1; }));
+        rig.session->selectDisplay(0);
+        QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
+        QVERIFY(rig.pressUntil(Stage::Done));
+        rig.session->keepByEye({});
+        QVERIFY(rig.waitFor([&] { return rig.state().notice.contains(QLatin1String("by eye")); }));
+        QVERIFY2(!rig.state().noticeIsProblem, qPrintable(rig.state().notice));
+    }
+
+    /// The bench has a night light, and the checklist sees it.
+    void theBenchHasANightLight()
+    {
+        WindowRig rig;
+        const auto nightPoint = [&]() -> const ReadyPoint & {
+            return *std::find_if(
+                rig.state().ready.begin(), rig.state().ready.end(),
+                [](const ReadyPoint &p) { return p.key == QLatin1String("night-light"); });
+        };
+        QVERIFY(nightPoint().done);
+        QAction *night = nullptr;
+        for (QAction *a : rig.window->findChildren<QAction *>())
+            if (a->text() == QLatin1String("&Night light"))
+                night = a;
+        QVERIFY(night);
+        const auto white = [&] {
+            return rig.demo->rig(0)->with([](bench::Bench &b) {
+                return std::get<bench::MeterReading>(b.read({255, 255, 255})).xyz;
+            });
+        };
+        rig.demo->rig(0)->with([](bench::Bench &b) { b.meter().zero(); });
+        const XYZ before = white();
+        night->trigger();
+        QVERIFY(rig.waitFor([&] { return !nightPoint().done; }));
+        QVERIFY(nightPoint().finding.contains(QLatin1String("It is on")));
+        QVERIFY(white().Z < 0.8 * before.Z);
+        night->trigger();
+        QVERIFY(rig.waitFor([&] { return nightPoint().done; }));
+        VERIFY_NEAR(white().Z / before.Z, 1, 0.05);
+    }
+
+    /// A built-in panel is not told to turn what it has not.
+    void byEyeKnowsWhatALaptopHas()
+    {
+        EyeWork work;
+        QVERIFY(eyeStepModel(EyeStep::Black, work).words.startsWith(QLatin1String("Turn")));
+        work.builtIn = true;
+        for (const EyeStep step : {EyeStep::Black, EyeStep::White})
+            QVERIFY(!eyeStepModel(step, work).words.contains(QLatin1String("Turn ")));
+        WindowRig rig;
+        rig.session->selectDisplay(2);
+        rig.session->showView(ViewId::ByEye);
+        QVERIFY(rig.waitFor([&] {
+            for (const QLabel *label : rig.window->findChildren<QLabel *>())
+                if (label->isVisible() && label->text().contains(QLatin1String("no black level")))
+                    return true;
+            return false;
+        }));
     }
 
     /// A run that is taken up again has its own aim; the one that stands chosen is no new wish.

@@ -1,5 +1,6 @@
 // Takes the pictures of the main views in docs/screenshots: drives the real window through the demo
-// and grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800.
+// and grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800; works
+// at any other size and QT_SCALE_FACTOR, to look at those.
 
 #include "app/theme.h"
 #include "window_rig.h"
@@ -28,6 +29,7 @@ bool takeAll(const QString &folder)
     const QString logbook = logbookFolder.filePath(QStringLiteral("log.sqlite"));
     DemoWorkplace::makeHistory(logbook);
     test::WindowRig rig(0, logbook);
+    rig.window->resize(QGuiApplication::primaryScreen()->availableSize()); // whatever it is
     bool ok = save(folder, "ready.png");
     rig.session->showView(ViewId::Accuracy); // no run is under way: the newest finished one
     ok = save(folder, "last-run.png") && ok;

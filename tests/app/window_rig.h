@@ -51,6 +51,20 @@ public:
         return window->findChild<QPushButton *>(QStringLiteral("mainAction"));
     }
 
+    [[nodiscard]] QPushButton *otherAction() const
+    {
+        return window->findChild<QPushButton *>(QStringLiteral("otherAction"));
+    }
+    /// Presses the second choice below the main action.
+    bool pressOther()
+    {
+        if (!waitUntil([&] { return otherAction()->isVisible(); }))
+            return false;
+        QTest::mouseClick(otherAction(), Qt::LeftButton);
+        QTest::qWait(40);
+        return true;
+    }
+
     /// Waits until the main action can be pressed, then presses it as a person would.
     bool press()
     {

@@ -122,7 +122,7 @@ private slots:
         QVERIFY(brightness);
         brightness->setValue(40);
         QVERIFY(rig.waitFor([&] { return rig.state().results.whites.back().white.Y < 140; }));
-        QVERIFY(rig.press()); // white is right
+        QVERIFY(rig.pressOther()); // white as it is
         QVERIFY(rig.waitFor([&] { return rig.state().status.stage == Stage::Calibrate; }));
         QVERIFY(rig.waitFor([&] { return !buttons->isVisible(); }));
         QVERIFY(rig.pressUntil(Stage::Done));
@@ -283,11 +283,11 @@ private slots:
                 for (int y = 0; y < image.height(); y += 2)
                     for (int x = 0; x < image.width(); x += 2)
                         colours.insert(image.pixel(x, y));
-                QVERIFY2(colours.size() > 20, qPrintable(entry.title)); // text at least
+                QVERIFY2(colours.size() > 20, entry.id.key.data()); // text at least
                 if (!measured)
                     empty[entry.id] = image;
                 else if (resultViews.count(entry.id) > 0)
-                    QVERIFY2(image != empty[entry.id], qPrintable(entry.title));
+                    QVERIFY2(image != empty[entry.id], entry.id.key.data());
             }
         };
         showAll(false);
@@ -316,14 +316,16 @@ private slots:
     void displaysAreChosenByKeyboardAndMouse()
     {
         WindowRig rig;
-        auto *desk = rig.window->findChild<DeskWidget *>(QStringLiteral("desk"));
-        desk->setFocus();
-        QTest::keyClick(desk, Qt::Key_Right);
+        const auto card = [&](int i) {
+            return rig.window->findChild<DeskCard *>(QStringLiteral("deskCard%1").arg(i));
+        };
+        card(0)->setFocus();
+        QTest::keyClick(card(0), Qt::Key_Right);
         QCOMPARE(rig.state().selected, 1);
-        QTest::qWait(40); // for the Desk to be told
-        QTest::keyClick(desk, Qt::Key_Left);
+        QVERIFY(rig.waitFor([&] { return card(1)->isChecked() && card(1)->hasFocus(); }));
+        QTest::keyClick(card(1), Qt::Key_Left);
         QCOMPARE(rig.state().selected, 0);
-        QTest::mouseClick(desk, Qt::LeftButton, {}, QPoint(700, 90));
+        QTest::mouseClick(card(2), Qt::LeftButton);
         QCOMPARE(rig.state().selected, 2);
     }
 

@@ -98,9 +98,9 @@ void HistoryPart::take(const HistoryAnswer &answer)
         m_verdicts[history.displayId] = verdictOf(history);
         problems << history.problems;
         if (history.displayId == m_selected)
-            m_state = {
-                history.lastTime,  history.lastRun,       history.unfinishedRun, history.check,
-                history.checkedAt, history.checkControls, history.byEye,         false};
+            m_state = {history.lastTime, history.lastRun,   history.unfinishedRun,
+                       history.check,    history.checkedAt, history.checkControls,
+                       history.byEye,    history.installed, false};
     }
     QString problem = answer.problem;
     if (problem.isEmpty() && !problems.isEmpty())

@@ -67,6 +67,11 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         return false;
     });
     h.unfinishedRun = logbook.unfinishedRun(displayId);
+    if (h.unfinishedRun) {
+        auto results = resultsOf(logbook, *h.unfinishedRun, h.problems);
+        if (results && !results->installedPath.isEmpty())
+            h.installed = std::move(results);
+    }
     eachFinished(logbook, displayId, RunKind::Check, [&](const run::RunSummary &line) {
         if (line.id < h.lastRun)
             return false;
@@ -84,6 +89,8 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         if (line.id < h.lastRun)
             return false;
         h.byEye = resultsOf(logbook, line.id, h.problems);
+        if (h.byEye && line.id > h.unfinishedRun.value_or(0))
+            h.installed.reset();
         return !h.byEye;
     });
     return h;

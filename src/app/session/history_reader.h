@@ -24,6 +24,8 @@ struct DisplayHistory {
     std::optional<CheckFirst> check; ///< newest one, if it was held against lastRun
     std::optional<QDateTime> checkedAt;
     std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
+    /// The unfinished run, if its profile is installed already and is the newest of all.
+    std::optional<run::RunResults> installed;
     std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
     QStringList problems;                 ///< rows that could not be read, and why
 };

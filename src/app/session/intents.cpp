@@ -27,6 +27,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::roomForgotten, &Session::forgetRoomReadings);
     obey(&Intents::fourColoursWanted, &Session::readFourColours);
     obey(&Intents::meterChosen, &Session::chooseMeter);
+    obey(&Intents::meterSwapped, &Session::swapMeter);
     obey(&Intents::readingEntered, &Session::enterReading);
     obey(&Intents::certificateOffered, &Session::keepCertificate);
     obey(&Intents::correctionOffered, &Session::keepCorrection);
@@ -46,6 +47,8 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::profileNamed, &Session::setProfileTitle);
     obey(&Intents::reportFolderChosen, &Session::saveReport);
     obey(&Intents::told, &Session::setNotice);
+    obey(&Intents::failed, &Session::setProblem);
+    obey(&Intents::noticeDismissed, &Session::dismissNotice);
 }
 
 } // namespace lantern::app

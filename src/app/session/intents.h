@@ -36,6 +36,7 @@ signals:
     void fourColoursWanted();
     // the meter
     void meterChosen(const QString &choice);
+    void meterSwapped(const QString &choice); ///< in the middle of a run
     void readingEntered(const lantern::XYZ &xyz);
     void certificateOffered(const QString &path);
     void correctionOffered(const QString &path);
@@ -57,8 +58,10 @@ signals:
     void foundByEye(const lantern::EyeFindings &findings);
     void profileNamed(const QString &title);
     void reportFolderChosen(const QString &folder);
-    /// A widget has something to tell that is not the session's doing, such as a broken file.
+    /// A widget has something to tell that is not the session's doing.
     void told(const QString &text);
+    void failed(const QString &problem); ///< such as a broken file
+    void noticeDismissed();
 };
 
 class Session;

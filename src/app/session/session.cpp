@@ -50,7 +50,7 @@ void Session::connectParts()
     connect(&m_history, &HistoryPart::changed, this, &Session::publish);
     connect(&m_history, &HistoryPart::told, this, &Session::onHistory);
     connect(&m_inForce, &InForcePart::changed, this, &Session::publish);
-    connect(&m_inForce, &InForcePart::told, this, &Session::setNotice);
+    connect(&m_inForce, &InForcePart::told, this, &Session::setProblem);
     connect(&m_inForce, &InForcePart::lookDue, this, [this] {
         if (!m_displays.empty() && !state().isMeasuring()) // else the engine watches
             lookInForce();
@@ -61,7 +61,7 @@ void Session::connectParts()
         publish();
     });
     connect(&m_run, &RunPart::statusChanged, this, &Session::onStatus);
-    connect(&m_run, &RunPart::failed, this, &Session::setNotice);
+    connect(&m_run, &RunPart::failed, this, &Session::setProblem);
     connect(&m_run, &RunPart::readingTaken, this, [this](const Reading &reading) {
         m_meter.took(reading);
         m_checklist.meterAnswers(m_checklist.state().readyFacts.meterName);
@@ -90,7 +90,7 @@ void Session::connectEngine()
             m_checklist.meterFails(message);
             m_meter.doesNotAnswer();
         }
-        setNotice(message);
+        setProblem(message);
     });
     connect(engine, &run::RunEngine::installedByEye, this, [this] {
         readLogbook();
@@ -126,6 +126,8 @@ void Session::compose() const
     m_state.selected = m_selected;
     m_state.view = m_view;
     m_state.notice = m_notice;
+    m_state.noticeIsProblem = m_noticeIsProblem;
+    m_state.reportFolder = m_reportFolder;
     m_state.aimAtEnd = m_aimAtEnd;
     m_state.freshRunWanted = m_freshRunWanted;
     m_state.preparing = m_preparing;
@@ -146,14 +148,27 @@ void Session::attempt(const std::function<void()> &work)
     try {
         work();
     } catch (const Error &e) {
-        setNotice(run::inWords(e));
+        setProblem(run::inWords(e));
     }
 }
 
 void Session::setNotice(const QString &notice)
 {
     m_notice = notice;
+    m_noticeIsProblem = false;
     publish();
+}
+
+void Session::setProblem(const QString &problem)
+{
+    m_notice = problem;
+    m_noticeIsProblem = true;
+    publish();
+}
+
+void Session::dismissNotice()
+{
+    setNotice({});
 }
 
 void Session::start()
@@ -186,9 +201,9 @@ void Session::readLogbook(qint64 presentRun)
 void Session::onHistory(const QString &problem)
 {
     const HistoryState &h = m_history.state();
-    m_inForce.setOwn(h.byEye ? h.byEye : h.lastTime);
+    m_inForce.setOwn(h.own());
     if (!problem.isEmpty())
-        setNotice(problem);
+        setProblem(problem);
     if (std::exchange(m_putBackThen, false))
         m_inForce.putBack();
     lookInForce();
@@ -212,11 +227,12 @@ void Session::onDisplaysChanged()
         selectDisplay(std::max(index, 0));
     }
     if (measuring)
-        setNotice(index < 0 ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "
-                                 "and go on.")
-                                  .arg(before.name)
-                            : tr("A display came or went, so the run was stopped. Nothing is lost: "
-                                 "go on with it."));
+        setProblem(index < 0
+                       ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "
+                            "and go on.")
+                             .arg(before.name)
+                       : tr("A display came or went, so the run was stopped. Nothing is lost: "
+                            "go on with it."));
     emit displaysChanged();
     publish();
 }
@@ -224,7 +240,7 @@ void Session::onDisplaysChanged()
 void Session::selectDisplay(int index)
 {
     if (state().isMeasuring()) {
-        setNotice(tr("A run is under way on this display. Stop it before choosing another."));
+        setProblem(tr("A run is under way on this display. Stop it before choosing another."));
         return;
     }
     if (index < 0 || index >= static_cast<int>(m_displays.size()))
@@ -326,22 +342,27 @@ void Session::onStatus(const run::RunStatus &before)
     publish();
     if (now.activity == Activity::Working)
         m_meter.setReadingRoom(false); // the meter is needed elsewhere
-    if (before.run == 0 && now.run != 0 && now.activity != Activity::Idle &&
-        now.stage != run::stagesOf(run.results.setup.kind).front())
-        m_view = viewOf(now.stage); // taken up again where it was left
+    if ((before.run == 0 || before.activity == Activity::Idle) && state().hasRun())
+        m_view = viewOf(now.stage); // begun, or taken up again where it was left
     if (stageChanged && now.stage == Stage::Done && state().hasRun())
         m_view = viewOf(now.stage);
     if (activityChanged && (now.activity == Activity::Faulted || now.activity == Activity::Blocked))
-        m_notice = now.message;
-    else if (activityChanged && now.activity == Activity::Working)
+        setProblem(now.message);
+    else if (activityChanged &&
+             (now.activity == Activity::Working || now.activity == Activity::Finished))
         m_notice.clear();
+    if (now.run != before.run)
+        m_reportFolder.clear();
     if (activityChanged)
         m_aimAtEnd =
             now.activity == Activity::Finished ? std::optional(m_aim.state().aim) : std::nullopt;
     if (activityChanged && ends)
         readLogbook();
-    if (activityChanged && now.activity == Activity::Idle)
+    if (activityChanged && now.activity == Activity::Idle) {
+        if (!run.results.installedPath.isEmpty()) // stopped while it was being proved
+            m_inForce.setOwn(run.results);
         m_inForce.putBack();
+    }
     const bool installed = run::isAfter(run.results.setup.kind, now.stage, Stage::Install);
     if (m_inForce.isTrying() && (ends || installed))
         m_inForce.endTrying();
@@ -352,6 +373,7 @@ void Session::onStatus(const run::RunStatus &before)
         finishErrand();
     if (stageChanged || activityChanged)
         lookInForce();
+    publish(); // with the view that was chosen meanwhile
 }
 
 /// While a run measures, its own LUT is loaded on purpose; only an installed profile is judged.
@@ -362,7 +384,7 @@ void Session::lookInForce()
     if (!s.results.installedPath.isEmpty())
         expected = s.results;
     else if (!s.hasRun())
-        expected = s.byEye ? s.byEye : s.lastTime;
+        expected = s.own();
     m_inForce.look(expected);
 }
 
@@ -370,7 +392,7 @@ void Session::setAim(const Aim &aim)
 {
     const Activity activity = m_run.state().status.activity;
     if (state().hasRun() && activity != Activity::Finished && activity != Activity::Blocked) {
-        setNotice(tr("The aim of a run under way stays as it is. Stop the run to change it."));
+        setProblem(tr("The aim of a run under way stays as it is. Stop the run to change it."));
         return;
     }
     m_aim.setAim(aim);
@@ -400,6 +422,7 @@ void Session::saveReport(const QString &folder)
 {
     attempt([&] {
         run::writeOutputs(state().shown(), folder);
+        m_reportFolder = folder;
         setNotice(
             tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
     });

@@ -63,6 +63,8 @@ public slots:
     void setTechnology(const QString &technology);
     /// Another meter, unless a run is under way.
     void chooseMeter(const QString &choice);
+    /// The same in the middle of a run, which goes on with the other one.
+    void swapMeter(const QString &choice);
     // What is known of the meter; files. Problems and success go into the notice.
     void keepCertificate(const QString &path);
     void keepCorrection(const QString &path);
@@ -94,15 +96,21 @@ public slots:
     /// Writes profile, readings and report into a folder.
     void saveReport(const QString &folder);
     void setNotice(const QString &notice);
+    /// Something went wrong or cannot be done.
+    void setProblem(const QString &problem);
+    void dismissNotice();
     void setProfileTitle(const QString &title);
 
 signals:
     void changed();
-    void reportWanted(); ///< the person wants to choose a folder
+    void reportWanted();
+    /// \param folder that it was saved in
+    void reportToBeOpened(const QString &folder); ///< the person wants to choose a folder
     void displaysChanged();
 
 private:
     void carryOut(NextStep step);
+    void leaveFinishedRun();
     void connectParts();
     void connectEngine();
     void compose() const;
@@ -134,6 +142,8 @@ private:
     int m_selected = 0;
     ViewId m_view = ViewId::Ready;
     QString m_notice;
+    bool m_noticeIsProblem = false;
+    QString m_reportFolder;
     std::optional<Aim> m_aimAtEnd; ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_putBackThen = false; ///< when the history is known

@@ -8,13 +8,33 @@ namespace lantern::app {
 void Session::chooseMeter(const QString &choice)
 {
     if (state().isMetersOwn()) {
-        setNotice(tr("A run is one meter's. Finish or stop it before changing the meter."));
+        setProblem(
+            tr("The meter is at work. Let it finish, or stop it, before changing the meter."));
         return;
     }
     attempt([&] {
         m_workplace->chooseMeter(choice);
         m_checklist.forgetMeter();
         takeDevices();
+    });
+}
+
+void Session::swapMeter(const QString &choice)
+{
+    if (!state().mayBeSwapped()) {
+        chooseMeter(choice);
+        return;
+    }
+    attempt([&] {
+        const qint64 run = m_run.state().status.run;
+        m_run.stop();
+        m_workplace->chooseMeter(choice);
+        m_checklist.forgetMeter();
+        takeDevices();
+        if (m_inForce.beginTrying())
+            m_run.ask([run, facts = setupWithMeter()](run::RunEngine &engine) {
+                engine.resumeWithMeter(run, facts);
+            });
     });
 }
 
@@ -39,14 +59,14 @@ void Session::refreshMeterFacts()
     attempt([this] {
         const QString problem = m_meter.refresh(m_workplace->setup(m_selected));
         if (!problem.isEmpty())
-            setNotice(problem);
+            setProblem(problem);
     });
 }
 
 template <class F> void Session::changeMeterShelf(F &&change)
 {
     if (state().isMeasuring()) {
-        setNotice(tr("Finish or stop the run before changing what is known of the meter."));
+        setProblem(tr("Finish or stop the run before changing what is known of the meter."));
         return;
     }
     attempt([&] { setNotice(change(m_workplace->setup(m_selected))); });
@@ -88,7 +108,7 @@ void Session::forgetMeterFacts()
 void Session::readRoom()
 {
     if (state().isMeasuring()) {
-        setNotice(tr("The meter is busy. Pause or stop the run first."));
+        setProblem(tr("The meter is busy. Pause or stop the run first."));
         return;
     }
     m_notice.clear();

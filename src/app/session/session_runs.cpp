@@ -26,7 +26,7 @@ void Session::beginRun()
     if (m_run.isBeginning()) // a second press before the engine has answered
         return;
     if (!state().aimProblem.isEmpty()) {
-        setNotice(state().aimProblem);
+        setProblem(state().aimProblem);
         return;
     }
     attempt([this] {
@@ -48,7 +48,7 @@ bool Session::beginErrand(RunKind kind)
 {
     if (state().isMeasuring() ||
         (state().hasRun() && m_run.state().status.activity != Activity::Finished)) {
-        setNotice(tr("A run is under way. Finish or stop it first."));
+        setProblem(tr("A run is under way. Finish or stop it first."));
         return false;
     }
     bool begun = false;
@@ -89,16 +89,22 @@ void Session::readFourColours()
     beginErrand(RunKind::FourColours);
 }
 
+/// A run that is complete gives way to what comes next; the logbook has it.
+void Session::leaveFinishedRun()
+{
+    if (!state().hasRun() || m_run.state().status.activity != Activity::Finished)
+        return;
+    m_run.stop();
+    m_history.finished(m_run.state().results, m_run.state().status.run);
+    m_run.forget();
+    readLogbook();
+}
+
 void Session::checkFirst()
 {
-    if (state().hasRun() && m_run.state().status.activity == Activity::Finished) {
-        m_run.stop(); // the run just made is the one to check against
-        m_history.finished(m_run.state().results, m_run.state().status.run);
-        m_run.forget();
-        readLogbook();
-    }
+    leaveFinishedRun(); // the run just made is the one to check against
     if (!m_history.state().lastTime) {
-        setNotice(tr("There is no finished run of this display to check against."));
+        setProblem(tr("There is no finished run of this display to check against."));
         return;
     }
     if (beginErrand(RunKind::Check)) {
@@ -156,8 +162,9 @@ void Session::bareDisplay(bool bare)
 
 void Session::keepByEye(const EyeFindings &findings)
 {
+    leaveFinishedRun();
     if (state().isMeasuring() || state().hasRun()) {
-        setNotice(tr("A run is under way. Finish or stop it first."));
+        setProblem(tr("A run is under way. Finish or stop it first."));
         return;
     }
     attempt([&] {
@@ -227,8 +234,14 @@ void Session::discardRun()
                                                        : m_history.state().unfinishedRun;
     if (run)
         m_run.ask([run](run::RunEngine &engine) { engine.abandon(*run); });
+    const bool wasInstalled =
+        m_history.state().installed || !m_run.state().results.installedPath.isEmpty();
     m_history.forgetUnfinished();
     clearRun();
+    if (wasInstalled) { // the profile of the run before belongs to the display again
+        m_putBackThen = true;
+        readLogbook(0);
+    }
 }
 
 void Session::newRun()
@@ -332,6 +345,12 @@ void Session::carryOut(NextStep step)
         break;
     case NextStep::SaveReport:
         emit reportWanted();
+        break;
+    case NextStep::OpenReport:
+        emit reportToBeOpened(m_reportFolder);
+        break;
+    case NextStep::NextDisplay:
+        selectDisplay(nextDisplay(state()));
         break;
     }
 }

@@ -102,13 +102,6 @@ LedgerRow readyRow(const SessionState &state)
     return row;
 }
 
-std::optional<double> aimCct(const Aim &aim)
-{
-    if (std::holds_alternative<NativeWhite>(aim.white))
-        return std::nullopt;
-    return correlatedColourTemperature(aimChromaticity(aim, {})).kelvin;
-}
-
 LedgerRow profileRow(const SessionState &state)
 {
     LedgerRow row{tr("Profile in use"), {}};
@@ -122,10 +115,43 @@ LedgerRow profileRow(const SessionState &state)
                              tr("d MMM", "date of the last run"))
                        : dash();
     row.now = state.inUse.checked ? state.inUse.found : dash();
-    if (!state.results.installedPath.isEmpty() && state.inUse.checked)
+    const bool isExpected = !state.results.installedPath.isEmpty() ||
+                            (!state.hasRun() && (state.byEye || state.lastTime));
+    if (isExpected && state.inUse.checked)
         row.mark = state.inUse.profileMatches && state.inUse.lutMatches ? Mark::Within : Mark::Over;
     row.view = ViewId::Profile;
     return row;
+}
+
+/// The next display of the desk that no run or check speaks well of; to no step where there is
+/// none.
+MainAction toNextDisplay(const SessionState &state)
+{
+    const int next = nextDisplay(state);
+    if (next < 0)
+        return {};
+    return {tr("Go to %1").arg(state.displays[static_cast<size_t>(next)].name),
+            {},
+            NextStep::NextDisplay};
+}
+
+/// The run is complete: keep its report, then look at it or go on with another display.
+MainAction afterRun(const SessionState &state)
+{
+    MainAction next = toNextDisplay(state);
+    const MainAction open{tr("Open the report"), tr("The report is saved."), NextStep::OpenReport};
+    if (state.reportFolder.isEmpty()) {
+        MainAction save{tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
+        save.other = next.text;
+        save.otherStep = next.step;
+        return save;
+    }
+    if (next.step == NextStep::None)
+        return open;
+    next.hint = open.hint;
+    next.other = open.text;
+    next.otherStep = open.step;
+    return next;
 }
 
 /// In the view of the check: check, or act on what it found.
@@ -134,8 +160,15 @@ MainAction checkAction(const SessionState &state)
     if (!state.check)
         return {tr("Check the last run"), tr("One minute with the meter; changes nothing."),
                 NextStep::CheckFirst};
-    if (state.check->verdict == CheckFirst::Verdict::Holds)
-        return {tr("Check again"), tr("It holds: nothing has to be done."), NextStep::CheckFirst};
+    if (state.check->verdict == CheckFirst::Verdict::Holds) {
+        MainAction next = toNextDisplay(state);
+        if (next.step == NextStep::None)
+            next.text = tr("It holds");
+        next.hint = tr("This display holds: nothing has to be done.");
+        next.other = tr("Check again");
+        next.otherStep = NextStep::CheckFirst;
+        return next;
+    }
     return {tr("Run again with the same aim"), inLocale(aimSummary(state.lastTime->setup.aim)),
             NextStep::SameAgain};
 }
@@ -153,7 +186,9 @@ MainAction beforeRun(const SessionState &state)
     if (!state.readyConfirmed) {
         const auto open = std::count_if(state.ready.begin(), state.ready.end(),
                                         [](const ReadyPoint &p) { return !p.done; });
-        return {open == 0 ? tr("Ready: choose the aim") : tr("Go on with %1 points open").arg(open),
+        return {open == 0   ? tr("Ready: choose the aim")
+                : open == 1 ? tr("Go on with 1 point open")
+                            : tr("Go on with %1 points open").arg(open),
                 open == 0 ? QString() : tr("Each open point can spoil the readings."),
                 NextStep::ConfirmReady};
     }
@@ -216,8 +251,8 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 
     LedgerRow white{tr("White point"), QStringLiteral("K")};
     white.view = ViewId::White;
-    const auto cct = aimCct(aim);
-    white.aim = cct ? figure(cct, 0) : tr("native");
+    const auto kelvin = aimedKelvin(aim);
+    white.aim = kelvin ? figure(kelvin, 0) : tr("native");
     fill(white, s, 0,
          [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
     if (s.now->white && !s.now->cct) { // too far from the blackbodies for a temperature
@@ -325,6 +360,17 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     return rows;
 }
 
+int nextDisplay(const SessionState &state)
+{
+    const int count = static_cast<int>(state.displays.size());
+    for (int i = 1; i < count; ++i) {
+        const int index = (state.selected + i) % count;
+        if (state.displays[static_cast<size_t>(index)].mark != Mark::Within)
+            return index;
+    }
+    return -1;
+}
+
 MainAction mainAction(const SessionState &state)
 {
     if (state.preparing)
@@ -342,7 +388,7 @@ MainAction mainAction(const SessionState &state)
     case Activity::Paused:
         return {tr("Go on"), tr("Paused; nothing is lost."), NextStep::Resume};
     case Activity::Faulted:
-        return {tr("Go on"), tr("From the same patch."), NextStep::Resume};
+        return {tr("Go on"), tr("The same patch is read again."), NextStep::Resume};
     case Activity::Blocked:
         if (state.onErrand())
             return {tr("Leave it"), QString(), NextStep::LeaveErrand};
@@ -353,7 +399,7 @@ MainAction mainAction(const SessionState &state)
                     state.aimProblem.isEmpty() ? tr("The run just made is kept as it is.")
                                                : state.aimProblem,
                     state.aimProblem.isEmpty() ? NextStep::NewRun : NextStep::ChooseAim};
-        return {tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
+        return afterRun(state);
     }
     return {};
 }

@@ -27,6 +27,8 @@ enum class NextStep {
     ResumeOldRun,
     ChooseAim,
     SaveReport,
+    OpenReport,
+    NextDisplay,
     LeaveErrand, ///< an errand that cannot be done
     CheckFirst,
     SameAgain, ///< a new run with the aim of the last one
@@ -41,5 +43,8 @@ struct MainAction {
     bool operator==(const MainAction &) const = default;
 };
 MainAction mainAction(const SessionState &state);
+
+/// The next display after the selected one whose newest verdict is not a good one; -1: none.
+int nextDisplay(const SessionState &state);
 
 } // namespace lantern::app

@@ -47,7 +47,7 @@ ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmU
         p.automatic = true;
         p.done = warmUp->warm;
         p.finding = warmUp->warm
-                        ? tr("Its white changes by less than 0.5 % in ten minutes.")
+                        ? tr("White is stable: it changes by less than 0.5 % in ten minutes.")
                         : tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
                               .arg(number(std::ceil(warmUp->minutesToWarm)),
                                    number(100 * warmUp->drift, 1));
@@ -139,15 +139,15 @@ std::vector<ReadyPoint> readyPoints(const ReadyFacts &facts, const std::optional
     if (!facts.builtIn)
         ask("factory", tr("Monitor at its factory settings"),
             tr("Picture modes and dynamic contrast hide or move the controls."));
-    ask("night-light", tr("Night light off"), tr("It tints everything that is shown."),
-        negated(facts.nightLight), tr("The desktop says it is off."),
+    ask("night-light", tr("Night light off"), tr("A night light tints everything that is shown."),
+        negated(facts.nightLight), tr("It is off."),
         tr("It is on. Switch it off in the desktop's settings."));
     ask("automatic", tr("Automatic brightness and HDR mode off"),
         facts.lightSensor.value_or(false)
             ? tr("This machine has a light sensor that may turn the brightness.")
             : tr("Whatever moves light or colour by itself spoils the readings."));
     ask("awake", tr("Screen saver and dimming off"),
-        tr("A dark screen in mid-run costs the run its time."), facts.keptAwake,
+        tr("If the screen goes dark, readings are wasted."), facts.keptAwake,
         tr("Held off while measuring."), {});
     if (facts.onBattery)
         ask("mains", tr("On mains power"), tr("On battery a laptop dims its panel."),
@@ -156,7 +156,7 @@ std::vector<ReadyPoint> readyPoints(const ReadyFacts &facts, const std::optional
         ask("lut", tr("No other program's video LUT"),
             tr("It is put aside while measuring; a program that loads it again spoils the run."));
     ask("light", tr("No light on the screen"),
-        tr("A lamp or window on the glass is read as the screen's own light."));
+        tr("The meter reads light that falls on the glass as the screen's own."));
     points.push_back(hangsPoint(placement, ticked));
     return points;
 }

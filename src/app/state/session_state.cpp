@@ -30,7 +30,7 @@ QString markWord(Mark mark)
     case Mark::NotMeasured:
         return QCoreApplication::translate("Mark", "Not measured");
     case Mark::Within:
-        return QCoreApplication::translate("Mark", "Within");
+        return QCoreApplication::translate("Mark", "Within tolerance");
     case Mark::NotJudged:
         return QCoreApplication::translate("Mark", "No limit");
     case Mark::Open:
@@ -40,7 +40,7 @@ QString markWord(Mark mark)
     case Mark::ByEye:
         return QCoreApplication::translate("Mark", "Judged by eye");
     case Mark::Stale:
-        return QCoreApplication::translate("Mark", "Stale");
+        return QCoreApplication::translate("Mark", "Check due");
     }
     return {};
 }

@@ -120,7 +120,15 @@ struct HistoryState {
     std::optional<QDateTime> checkedAt;
     std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
     std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
-    bool readingHistory = false;          ///< it has been asked and has not answered yet
+    /// The unfinished run, if its profile is installed already and is the newest of all.
+    std::optional<run::RunResults> installed;
+    bool readingHistory = false; ///< it has been asked and has not answered yet
+
+    /// The run whose profile belongs to the display.
+    [[nodiscard]] const std::optional<run::RunResults> &own() const
+    {
+        return installed ? installed : byEye ? byEye : lastTime;
+    }
 };
 
 /// Everything the window shows, a plain value.
@@ -134,7 +142,9 @@ struct SessionState : RunState, AimState, MeterState, ChecklistState, HistorySta
     std::optional<Aim> aimAtEnd; ///< the one chosen when the present run was complete
     bool freshRunWanted = false; ///< the person chose a new run instead
     desk::ProfileInUse inUse;
-    QString notice;         ///< an error or a finished errand, under the main action
+    QString notice; ///< an error or a finished errand, across the top
+    bool noticeIsProblem = false;
+    QString reportFolder;   ///< where the report of the run just made was saved; empty: not yet
     bool preparing = false; ///< the demo's earlier runs are being made
 
     /// A run that is more than a small errand has been begun.
@@ -188,6 +198,11 @@ struct SessionState : RunState, AimState, MeterState, ChecklistState, HistorySta
     {
         return isMeasuring() || onErrand() ||
                (hasRun() && status.activity != run::Activity::Finished);
+    }
+    /// A run of stages is under way that another meter may go on with.
+    [[nodiscard]] bool mayBeSwapped() const
+    {
+        return hasRun() && status.activity != run::Activity::Finished;
     }
     [[nodiscard]] bool isMeasuring() const
     {

@@ -1,9 +1,12 @@
 #include "app/state/stage_words.h"
 
+#include "core/plan/chart.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 
 #include <iterator>
+#include <utility>
 
 namespace lantern::app {
 
@@ -24,6 +27,24 @@ QString measureVerb(const SessionState &state)
     if (setup.maxMinutes > 0)
         return tr("Measure for %1 minutes").arg(QLocale().toString(setup.maxMinutes, 'f', 0));
     return tr("Measure %1 patches").arg(setup.chartPatches);
+}
+
+/// Between the patches white is read again: readings are more than patches.
+QString measureHint(const SessionState &state)
+{
+    const run::RunSetup &setup = state.results.setup;
+    if (setup.expectedError > 0 || setup.maxMinutes > 0)
+        return tr("Then the profile is built from them.");
+    static std::pair<int, int> known; // patches, readings
+    if (known.first != setup.chartPatches || !setup.chartList.empty())
+        known = {
+            setup.chartPatches,
+            static_cast<int>(measuringOrder(setup.chartList.empty() ? makeChart(setup.chartPatches)
+                                                                    : setup.chartList)
+                                 .size())};
+    const int readings = known.second;
+    return tr("%1 readings with the whites in between. Then the profile is built from them.")
+        .arg(readings);
 }
 
 QString adjustHint(const SessionState &state)
@@ -80,21 +101,20 @@ constexpr Entry kEntries[] = {
     {Stage::Calibrate, ViewId::Tone, QT_TRANSLATE_NOOP("Stages", "Tone and grey"),
      QT_TRANSLATE_NOOP("Stages", "Calibrate tone and grey"), nullptr,
      QT_TRANSLATE_NOOP("Stages", "Calibrating"), LiveShow::Greys, nullptr, nullptr, calibrateHint},
-    {Stage::Measure, ViewId::Accuracy, QT_TRANSLATE_NOOP("Stages", "Chart"), nullptr,
-     QT_TRANSLATE_NOOP("Stages", "Then the profile is built from them."),
-     QT_TRANSLATE_NOOP("Stages", "Measuring"), LiveShow::Chart, nullptr, measureVerb},
+    {Stage::Measure, ViewId::Accuracy, QT_TRANSLATE_NOOP("Stages", "Chart"), nullptr, nullptr,
+     QT_TRANSLATE_NOOP("Stages", "Measuring"), LiveShow::Chart, nullptr, measureVerb, measureHint},
     {Stage::Build, ViewId::Profile, QT_TRANSLATE_NOOP("Stages", "Profile"),
      QT_TRANSLATE_NOOP("Stages", "Build the profile"),
      QT_TRANSLATE_NOOP("Stages", "From the readings just taken."),
      QT_TRANSLATE_NOOP("Stages", "Building the profile")},
     {Stage::Install, ViewId::Profile, QT_TRANSLATE_NOOP("Stages", "Install"),
      QT_TRANSLATE_NOOP("Stages", "Install the profile"),
-     QT_TRANSLATE_NOOP("Stages", "For this user; loaded now."),
+     QT_TRANSLATE_NOOP("Stages", "For your account; it takes effect at once."),
      QT_TRANSLATE_NOOP("Stages", "Installing the profile")},
     {Stage::Validate, ViewId::Accuracy, QT_TRANSLATE_NOOP("Stages", "Validation"),
      QT_TRANSLATE_NOOP("Stages", "Validate"),
-     QT_TRANSLATE_NOOP("Stages",
-                       "Known colours through the profile, and greys and white against the aim."),
+     QT_TRANSLATE_NOOP(
+         "Stages", "Known colours are read through the profile, greys and white against the aim."),
      QT_TRANSLATE_NOOP("Stages", "Validating"), LiveShow::KnownColours},
     {Stage::WarmUp, ViewId::Ready, QT_TRANSLATE_NOOP("Stages", "Warming up"), nullptr, nullptr,
      QT_TRANSLATE_NOOP("Stages", "Watching it warm up"), LiveShow::Nothing, always},

@@ -58,6 +58,19 @@ QString timeLeftText(double seconds)
     return Wording::tr("about %1 min left").arg(std::round(seconds / 60));
 }
 
+std::optional<double> aimedKelvin(const Aim &aim)
+{
+    if (std::holds_alternative<NativeWhite>(aim.white))
+        return std::nullopt;
+    if (!aim.matchedByEye) { // else it is no longer that
+        if (const auto *daylight = std::get_if<DaylightWhite>(&aim.white))
+            return daylight->kelvin;
+        if (const auto *blackbody = std::get_if<BlackbodyWhite>(&aim.white))
+            return blackbody->kelvin;
+    }
+    return correlatedColourTemperature(aimChromaticity(aim, {})).kelvin;
+}
+
 QString shownDateText(const SessionState &state)
 {
     if (!state.showsEarlierRun())

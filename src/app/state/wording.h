@@ -28,6 +28,10 @@ QString readingText(const XYZ &reading);
 /// "about 3 min left"; empty when nothing is known. \param seconds at least 0
 QString timeLeftText(double seconds);
 
+/// The temperature that an aimed white is called by: the nominal one of daylight and black body,
+/// else the correlated one. Nothing for a native white.
+std::optional<double> aimedKelvin(const Aim &aim);
+
 /// From when what is shown is; empty when it is of the run under way.
 QString shownDateText(const SessionState &state);
 

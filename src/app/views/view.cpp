@@ -9,7 +9,8 @@
 namespace lantern::app {
 
 View::View(const QString &title, const QString &explanation, Intents *intents)
-    : m_intents(intents),
+    : m_title(title),
+      m_intents(intents),
       m_date(makeLabel(QString(), theme::kNormal, theme::kBright)),
       m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
       m_body(new QVBoxLayout)
@@ -35,7 +36,7 @@ View::View(const QString &title, const QString &explanation, Intents *intents)
     m_date->setObjectName(QStringLiteral("shownDate"));
     heading->addWidget(m_date);
     all->addLayout(heading);
-    m_explanation->setWordWrap(true);
+    wrap(m_explanation);
     all->addWidget(m_explanation);
     m_body->setContentsMargins(0, 8, 0, 0);
     all->addLayout(m_body, 1);
@@ -54,6 +55,14 @@ QLabel *makeLabel(const QString &text, double points, const QColor &colour, QFon
     label->setFont(theme::font(points, weight));
     setTextColour(label, colour);
     return label;
+}
+
+void wrap(QLabel *label)
+{
+    label->setWordWrap(true);
+    QSizePolicy policy = label->sizePolicy();
+    policy.setHorizontalPolicy(QSizePolicy::Ignored);
+    label->setSizePolicy(policy);
 }
 
 void setTextColour(QLabel *label, const QColor &colour)

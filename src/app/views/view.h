@@ -19,6 +19,8 @@ public:
     /// \param intents not owned
     View(const QString &title, const QString &explanation, Intents *intents);
     virtual void setState(const SessionState &state) = 0;
+    /// As menus and its own heading call it.
+    [[nodiscard]] const QString &title() const { return m_title; }
 
 protected:
     /// Room for the view's own parts below title and explanation.
@@ -29,6 +31,7 @@ protected:
     Intents *intents() { return m_intents; }
 
 private:
+    QString m_title;
     Intents *m_intents;
     QLabel *m_date;
     QLabel *m_explanation;
@@ -38,7 +41,6 @@ private:
 /// One line per view: to add one, add its folder and its line in view_registry.cpp.
 struct ViewEntry {
     ViewId id;
-    QString title;
     std::function<View *(Intents *)> make;
 };
 std::vector<ViewEntry> viewRegistry();
@@ -46,6 +48,8 @@ std::vector<ViewEntry> viewRegistry();
 /// Label in a given size.
 QLabel *makeLabel(const QString &text, double points, const QColor &colour,
                   QFont::Weight weight = QFont::Normal);
+/// Lets a label break its lines wherever the view is narrow.
+void wrap(QLabel *label);
 void setTextColour(QLabel *label, const QColor &colour);
 
 } // namespace lantern::app

@@ -1,5 +1,7 @@
 #include "app/widgets/plot.h"
 
+#include <algorithm>
+
 namespace lantern::app {
 
 Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, QWidget *parent)
@@ -39,6 +41,23 @@ Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, Q
     axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignLeft | Qt::AlignTop);
 }
 
+/// A curve for those who cannot see it: its name and a dozen of its points.
+QString Plot::inWords(const Curve &c)
+{
+    constexpr qsizetype kTold = 12;
+    const qsizetype n = std::min(c.x.size(), c.y.size());
+    QStringList points;
+    const qsizetype shown = std::min(n, kTold);
+    for (qsizetype k = 0; k < shown; ++k) {
+        const qsizetype i = shown > 1 ? k * (n - 1) / (shown - 1) : 0;
+        points << tr("%1: %2").arg(QLocale().toString(c.x[i], 'g', 3),
+                                   QLocale().toString(c.y[i], 'g', 3));
+    }
+    const QString name = c.name.isEmpty() ? tr("Curve") : c.name;
+    return n == 0 ? tr("%1: nothing yet.").arg(name)
+                  : tr("%1, %2.").arg(name, points.join(QStringLiteral("; ")));
+}
+
 void Plot::add(const Curve &c)
 {
     auto *curve = new QCPCurve(xAxis, yAxis);
@@ -62,8 +81,13 @@ void Plot::setCurves(const std::vector<Curve> &curves)
     clearPlottables();
     clearItems();
     legend->setVisible(false);
-    for (const Curve &curve : curves)
+    QStringList told;
+    for (const Curve &curve : curves) {
         add(curve);
+        told << inWords(curve);
+    }
+    setAccessibleDescription(tr("%1 across, %2 up. %3")
+                                 .arg(xAxis->label(), yAxis->label(), told.join(QLatin1Char(' '))));
     replot(QCustomPlot::rpQueuedReplot);
 }
 

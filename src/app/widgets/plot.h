@@ -20,6 +20,7 @@ public:
 
 private:
     void add(const Curve &curve);
+    [[nodiscard]] static QString inWords(const Curve &curve);
 };
 
 } // namespace lantern::app

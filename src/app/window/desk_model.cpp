@@ -12,16 +12,20 @@ struct Desk {
     Q_DECLARE_TR_FUNCTIONS(Desk)
 };
 
+/// How old the newest verdict is, and the figure of the last validation.
 QString ageText(const DisplayCard &card)
 {
     const auto &at = card.check ? card.lastChecked : card.lastValidated;
     if (!at)
         return Desk::tr("never measured");
     const qint64 days = at->daysTo(QDateTime::currentDateTimeUtc());
-    return days == 1    ? Desk::tr("yesterday")
-           : days > 1   ? Desk::tr("%1 days ago").arg(days)
-           : card.check ? Desk::tr("checked today")
-                        : Desk::tr("validated today");
+    QString text = days == 1    ? Desk::tr("yesterday")
+                   : days > 1   ? Desk::tr("%1 days ago").arg(days)
+                   : card.check ? Desk::tr("checked today")
+                                : Desk::tr("validated today");
+    if (card.lastMean && !card.check)
+        text += Desk::tr(" · ΔE00 %1").arg(figure(card.lastMean, 2));
+    return text;
 }
 
 /// The newest verdict of any kind, in words.
@@ -36,10 +40,7 @@ QString verdictText(const DisplayCard &card)
         case CheckFirst::Verdict::Redo:
             return Desk::tr("Checked: run it again");
         }
-    QString text = markWord(card.mark);
-    if (card.lastMean)
-        text += Desk::tr(" · mean ΔE00 %1").arg(figure(card.lastMean, 2));
-    return text;
+    return markWord(card.mark);
 }
 
 } // namespace
@@ -51,7 +52,8 @@ DeskModel deskModel(const SessionState &state)
     for (const DisplayCard &card : state.displays) {
         DeskModel::Display d;
         d.name = card.name;
-        d.detail = card.detail + QStringLiteral(" · ") + ageText(card);
+        d.detail = card.detail;
+        d.age = ageText(card);
         d.sizeMm = card.sizeMm;
         d.mark = card.mark;
         d.verdict = verdictText(card);

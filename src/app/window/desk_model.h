@@ -10,6 +10,7 @@ namespace lantern::app {
 struct DeskModel {
     struct Display {
         QString name, detail, verdict;
+        QString age; ///< of the verdict, with its figure
         QSizeF sizeMm;
         Mark mark = Mark::NotMeasured;
     };

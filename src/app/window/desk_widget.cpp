@@ -3,97 +3,75 @@
 #include "app/theme.h"
 #include "app/widgets/mark_painter.h"
 
-#include <QKeyEvent>
-#include <QMouseEvent>
 #include <QPainter>
+#include <QSignalBlocker>
 
 #include <algorithm>
-#include <cmath>
 
 namespace lantern::app {
 
 namespace {
 
 constexpr int kHeight = 112;
-constexpr double kMargin = 20;
-constexpr double kMeterWidth = 250;
+constexpr int kMargin = 14;
+constexpr int kMeterWidth = 250;
 constexpr double kTextWidth = 220;
 constexpr double kTallest = 70;
+constexpr double kPadding = 6; ///< around what a card draws
+constexpr double kGap = 10;    ///< between a screen and its words
 
 } // namespace
 
-DeskWidget::DeskWidget(QWidget *parent) : QWidget(parent)
+DeskCard::DeskCard(QWidget *parent) : QAbstractButton(parent)
 {
-    setFixedHeight(kHeight);
-    setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Desk: displays and meter"));
-    setObjectName(QStringLiteral("desk"));
+    setCheckable(true);
+    setAutoExclusive(true); // arrow keys go from one to the next
+    setCursor(Qt::PointingHandCursor);
 }
 
-void DeskWidget::setState(const SessionState &state)
+void DeskCard::setDisplay(const DeskModel::Display &display, double scale, double step)
 {
-    m_model = deskModel(state);
-    if (!m_model.displays.empty()) {
-        const DeskModel::Display &display = m_model.displays[selected()];
-        setAccessibleDescription(tr("%1 selected, %2").arg(display.name, display.detail));
-    }
+    m_display = display;
+    m_scale = scale;
+    m_step = step;
+    setText(display.name);
+    setAccessibleName(display.name);
+    const QStringList facts = {display.detail, display.verdict, display.age};
+    setAccessibleDescription(facts.join(QStringLiteral(". ")));
+    setToolTip(facts.join(QLatin1Char('\n')));
+    resize(sizeHint());
     update();
 }
 
-size_t DeskWidget::selected() const
+QRectF DeskCard::screen() const
 {
-    return static_cast<size_t>(m_model.selected);
+    const QSizeF size = m_display.sizeMm * m_scale;
+    return {kPadding, 10 + kTallest - size.height(), size.width(), size.height()};
 }
 
-std::vector<DeskWidget::Slot> DeskWidget::slotsFor() const
+double DeskCard::textWidth() const
 {
-    std::vector<Slot> out;
-    double tallest = 1;
-    for (const DeskModel::Display &c : m_model.displays)
-        tallest = std::max(tallest, c.sizeMm.height());
-    const double scale = kTallest / tallest;
-    const double available = width() - kMeterWidth - 2 * kMargin;
-    const double step = available / std::max<size_t>(1, m_model.displays.size());
-    double x = kMargin;
-    for (const DeskModel::Display &c : m_model.displays) {
-        const double w = c.sizeMm.width() * scale;
-        const double h = c.sizeMm.height() * scale;
-        const QRectF screen(x, 20 + kTallest - h, w, h);
-        out.push_back({screen, {screen.right() + 10, 16, std::min(kTextWidth, step - w - 16), 80}});
-        x += step;
-    }
-    return out;
+    return std::max(40.0, std::min(kTextWidth, m_step - screen().width() - kGap - 2 * kPadding));
 }
 
-void DeskWidget::paintEvent(QPaintEvent *)
+QSize DeskCard::sizeHint() const
+{
+    return {int(screen().width() + kGap + textWidth() + 2 * kPadding), kHeight - 20};
+}
+
+void DeskCard::paintEvent(QPaintEvent *)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), theme::kPanel);
-    p.fillRect(QRectF(0, height() - 1, width(), 1), theme::kLine);
-    const auto places = slotsFor();
-    for (size_t i = 0; i < places.size(); ++i)
-        paintDisplay(p, i, places[i]);
-    paintMeter(p);
-}
-
-void DeskWidget::paintDisplay(QPainter &p, size_t index, const Slot &slot) const
-{
-    const DeskModel::Display &display = m_model.displays[index];
-    const bool selected = index == this->selected();
-    p.setPen(QPen(selected ? theme::kMuted : theme::kLine, selected ? 1.5 : 1));
+    const bool chosen = isChecked();
+    p.setPen(QPen(chosen ? theme::kMuted : theme::kLine, chosen ? 1.5 : 1));
     p.setBrush(QColor(0x1b, 0x1b, 0x1b));
-    p.drawRoundedRect(slot.screen, 2, 2);
-    if (selected)
-        p.fillRect(QRectF(slot.screen.left(), slot.screen.top() - 6, slot.screen.width(), 3),
+    p.drawRoundedRect(screen(), 2, 2);
+    if (chosen)
+        p.fillRect(QRectF(screen().left(), screen().top() - 6, screen().width(), 3),
                    theme::kAccent);
-    if (selected && hasFocus()) {
-        p.setPen(QPen(theme::kText, 1, Qt::DotLine));
-        p.setBrush(Qt::NoBrush);
-        p.drawRect(slot.screen.adjusted(-4, -10, 4, 4));
-    }
-    const double left = slot.text.left();
-    const double w = slot.text.width();
+    const double left = screen().right() + kGap;
+    const double w = textWidth();
     auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour,
                     double indent = 0) {
         p.setFont(font);
@@ -102,52 +80,120 @@ void DeskWidget::paintDisplay(QPainter &p, size_t index, const Slot &slot) const
         p.drawText(QRectF(left + indent, y, w - indent, 20), Qt::AlignLeft | Qt::AlignVCenter,
                    shown);
     };
-    line(18, display.name, theme::font(11, selected ? QFont::DemiBold : QFont::Normal),
-         selected ? theme::kBright : theme::kMuted);
-    line(39, display.detail, theme::font(theme::kSmall), theme::kMuted);
-    paintMark(p, QRectF(left, 64, 12, 12), display.mark);
-    line(60, display.verdict, theme::font(theme::kSmall), theme::kMuted, 18);
+    line(5, m_display.name, theme::font(11, chosen ? QFont::DemiBold : QFont::Normal),
+         chosen ? theme::kBright : theme::kMuted);
+    line(27, m_display.detail, theme::font(theme::kSmall), theme::kMuted);
+    paintMark(p, QRectF(left, 48, 12, 12), m_display.mark);
+    line(44, m_display.verdict, theme::font(theme::kSmall), theme::kText, 18);
+    line(61, m_display.age, theme::font(theme::kSmall), theme::kMuted, 18);
 }
 
-void DeskWidget::paintMeter(QPainter &p) const
+DeskMeter::DeskMeter(QWidget *parent) : QWidget(parent)
 {
-    const double left = width() - kMeterWidth;
-    p.fillRect(QRectF(left - 16, 16, 1, 80), theme::kLine);
-    auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour) {
+    setObjectName(QStringLiteral("deskMeter"));
+    setFixedSize(kMeterWidth, kHeight - 20);
+}
+
+void DeskMeter::setModel(const DeskModel &model)
+{
+    m_model = model;
+    setAccessibleName(tr("Meter: %1, %2").arg(model.meterName, model.meterState));
+    setAccessibleDescription(
+        model.room.isEmpty() ? model.reading : model.reading + QStringLiteral(". ") + model.room);
+    update();
+}
+
+void DeskMeter::paintEvent(QPaintEvent *)
+{
+    QPainter p(this);
+    constexpr double kLeft = 16;
+    p.fillRect(QRectF(0, 6, 1, 80), theme::kLine);
+    auto line = [&](double left, double y, const QString &text, const QFont &font,
+                    const QColor &colour) {
         p.setFont(font);
         p.setPen(colour);
-        const double w = kMeterWidth - 10 - p.transform().dx();
+        const double w = width() - left;
         p.drawText(QRectF(left, y, w, 20), Qt::AlignLeft | Qt::AlignVCenter,
                    QFontMetricsF(font).elidedText(text, Qt::ElideRight, w));
     };
     const QFont bold = theme::font(11, QFont::DemiBold);
-    line(18, m_model.meterName, bold, theme::kBright);
-    p.save();
-    p.translate(QFontMetricsF(bold).horizontalAdvance(m_model.meterName) + 10, 0);
-    line(18, m_model.meterState, theme::font(theme::kSmall), theme::kMuted);
-    p.restore();
-    line(41, m_model.reading, theme::font(theme::kNormal),
-         m_model.hasReading ? theme::kText : theme::kFaint);
-    line(64, m_model.room, theme::font(theme::kSmall), theme::kMuted);
+    line(kLeft, 8, m_model.meterName, bold, theme::kBright);
+    line(kLeft + QFontMetricsF(bold).horizontalAdvance(m_model.meterName) + 10, 8,
+         m_model.meterState, theme::font(theme::kSmall), theme::kMuted);
+    line(kLeft, 31, m_model.reading, theme::font(theme::kNormal),
+         m_model.hasReading ? theme::kText : theme::kMuted);
+    line(kLeft, 54, m_model.room, theme::font(theme::kSmall), theme::kMuted);
 }
 
-void DeskWidget::mousePressEvent(QMouseEvent *event)
+DeskWidget::DeskWidget(QWidget *parent) : QWidget(parent), m_meter(new DeskMeter(this))
 {
-    const auto places = slotsFor();
-    for (size_t i = 0; i < places.size(); ++i)
-        if (places[i].screen.united(places[i].text).contains(event->position()))
-            emit displayChosen(static_cast<int>(i));
+    setFixedHeight(kHeight);
+    setAccessibleName(tr("Desk: displays and meter"));
+    setObjectName(QStringLiteral("desk"));
+    // Made before the rest of the window, so that Tab meets them first; shown as displays come.
+    constexpr int kUsual = 6;
+    for (int i = 0; i < kUsual; ++i)
+        addCard();
 }
 
-void DeskWidget::keyPressEvent(QKeyEvent *event)
+void DeskWidget::addCard()
 {
-    const int count = static_cast<int>(m_model.displays.size());
-    if (event->key() == Qt::Key_Left && m_model.selected > 0)
-        emit displayChosen(m_model.selected - 1);
-    else if (event->key() == Qt::Key_Right && m_model.selected + 1 < count)
-        emit displayChosen(m_model.selected + 1);
-    else
-        QWidget::keyPressEvent(event);
+    auto *card = new DeskCard(this);
+    card->setObjectName(QStringLiteral("deskCard%1").arg(m_cards.size()));
+    card->hide();
+    const int index = static_cast<int>(m_cards.size());
+    connect(card, &QAbstractButton::toggled, this, [this, index](bool on) {
+        if (on && index != m_model.selected)
+            emit displayChosen(index);
+    });
+    m_meter->raise();
+    m_cards.push_back(card);
+}
+
+void DeskWidget::setState(const SessionState &state)
+{
+    m_model = deskModel(state);
+    while (m_cards.size() < m_model.displays.size())
+        addCard();
+    for (size_t i = 0; i < m_cards.size(); ++i) {
+        const QSignalBlocker quiet(m_cards[i]); // the choice may have been refused
+        m_cards[i]->setChecked(static_cast<int>(i) == m_model.selected);
+    }
+    m_meter->setModel(m_model);
+    place();
+}
+
+void DeskWidget::place()
+{
+    double tallest = 1;
+    for (const DeskModel::Display &d : m_model.displays)
+        tallest = std::max(tallest, d.sizeMm.height());
+    const int step = (width() - kMeterWidth - 2 * kMargin) /
+                     static_cast<int>(std::max<size_t>(1, m_model.displays.size()));
+    // Where there is little room the words need it more than the drawings.
+    constexpr int kRoomy = 320;
+    const double scale = kTallest / tallest * std::clamp(step / double(kRoomy), 0.6, 1.0);
+    for (size_t i = m_model.displays.size(); i < m_cards.size(); ++i)
+        m_cards[i]->hide();
+    for (size_t i = 0; i < m_model.displays.size() && i < m_cards.size(); ++i) {
+        m_cards[i]->setDisplay(m_model.displays[i], scale, step);
+        m_cards[i]->move(kMargin + static_cast<int>(i) * step, 10);
+        m_cards[i]->show();
+    }
+    m_meter->move(width() - kMeterWidth, 10);
+}
+
+void DeskWidget::paintEvent(QPaintEvent *)
+{
+    QPainter p(this);
+    p.fillRect(rect(), theme::kPanel);
+    p.fillRect(QRectF(0, height() - 1, width(), 1), theme::kLine);
+}
+
+void DeskWidget::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    place();
 }
 
 } // namespace lantern::app

@@ -2,12 +2,48 @@
 
 #include "app/window/desk_model.h"
 
-#include <QWidget>
+#include <QAbstractButton>
 
 namespace lantern::app {
 
-/// The strip at the top: displays to scale in their arrangement, the meter and the room light.
-/// Left and Right choose a display with the keyboard.
+/// One display of the Desk: drawn to scale, with its name, age and state. The chosen one is
+/// checked.
+class DeskCard : public QAbstractButton {
+    Q_OBJECT
+public:
+    explicit DeskCard(QWidget *parent);
+    /// \param scale pixels per mm \param step pixels from one display to the next
+    void setDisplay(const DeskModel::Display &display, double scale, double step);
+    [[nodiscard]] QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    [[nodiscard]] QRectF screen() const;
+    [[nodiscard]] double textWidth() const;
+
+    DeskModel::Display m_display;
+    double m_scale = 0.1;
+    double m_step = 300;
+};
+
+/// The meter at the right end of the Desk.
+class DeskMeter : public QWidget {
+    Q_OBJECT
+public:
+    explicit DeskMeter(QWidget *parent);
+    void setModel(const DeskModel &model);
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    DeskModel m_model;
+};
+
+/// The strip at the top: every display of this desk to scale with its state, and the meter. Tab
+/// leads to the chosen display, the arrow keys choose another.
 class DeskWidget : public QWidget {
     Q_OBJECT
 public:
@@ -19,22 +55,15 @@ signals:
 
 protected:
     void paintEvent(QPaintEvent *event) override;
-    void mousePressEvent(QMouseEvent *event) override;
-    void keyPressEvent(QKeyEvent *event) override;
+    void resizeEvent(QResizeEvent *event) override;
 
 private:
-    /// Where a display's drawing and its text go.
-    struct Slot {
-        QRectF screen;
-        QRectF text;
-    };
-    [[nodiscard]] std::vector<Slot> slotsFor() const;
-    void paintDisplay(QPainter &painter, size_t index, const Slot &slot) const;
-    void paintMeter(QPainter &painter) const;
-
-    [[nodiscard]] size_t selected() const;
+    void addCard();
+    void place();
 
     DeskModel m_model;
+    std::vector<DeskCard *> m_cards;
+    DeskMeter *m_meter;
 };
 
 } // namespace lantern::app

@@ -13,7 +13,7 @@ HandEntry::HandEntry(QWidget *parent)
     : QWidget(parent),
       m_patch(new QLabel),
       m_problem(new QLabel),
-      m_enter(new QPushButton(tr("&Enter")))
+      m_enter(new QPushButton(tr("E&nter")))
 {
     setObjectName(QStringLiteral("handEntry"));
     setAutoFillBackground(true);

@@ -10,12 +10,17 @@
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace lantern::app {
 
 namespace {
 
 constexpr int kWidth = 448;
 constexpr int kRowHeight = 38;
+constexpr int kLowestRow = 27;
+constexpr int kPropertyWidth = 168;
+constexpr int kBarWidth = 14; ///< of the scroll bar that low windows have
 
 /// Paints rows without cell borders; the state as a shape, the unit small beside the property.
 class LedgerDelegate : public QStyledItemDelegate {
@@ -59,7 +64,7 @@ private:
         p->drawText(r.adjusted(16, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.property);
         const double used = QFontMetricsF(font).horizontalAdvance(row.property);
         p->setFont(theme::font(7.5));
-        p->setPen(theme::kFaint);
+        p->setPen(theme::kMuted);
         p->drawText(r.adjusted(16 + used + 6, 1, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.unit);
     }
 
@@ -97,8 +102,9 @@ QVariant LedgerModel::data(const QModelIndex &index, int role) const
 {
     const LedgerRow &row = m_rows[index.row()];
     if (role == Qt::AccessibleTextRole && index.column() == Property)
-        return tr("%1: aim %2 %5, now %3 %5, %4")
-            .arg(row.property, row.aim, row.now, markWord(row.mark), row.unit);
+        return tr("%1, %2: aim %3, before %4, now %5, last time %6. %7")
+            .arg(row.property, row.unit, row.aim, row.before, row.now, row.lastTime,
+                 markWord(row.mark));
     if (role == Qt::ToolTipRole && index.column() == State)
         return markWord(row.mark);
     if (role != Qt::DisplayRole)
@@ -152,8 +158,7 @@ LedgerView::LedgerView(QWidget *parent)
       m_aimSummary(new QLabel),
       m_action(new QPushButton),
       m_hint(new QLabel),
-      m_other(new QPushButton),
-      m_notice(new QLabel)
+      m_other(new QPushButton)
 {
     setFixedWidth(kWidth);
     setAutoFillBackground(true);
@@ -172,10 +177,10 @@ LedgerView::LedgerView(QWidget *parent)
     titles->setSpacing(0);
     titles->addWidget(m_aimName);
     titles->addWidget(m_aimSummary);
-    auto *top = new QHBoxLayout;
-    top->setContentsMargins(16, 10, 16, 4);
-    top->addLayout(titles, 1);
-    top->addWidget(aim, 0, Qt::AlignTop);
+    m_top = new QHBoxLayout;
+    m_top->setContentsMargins(16, 10, 16, 4);
+    m_top->addLayout(titles, 1);
+    m_top->addWidget(aim, 0, Qt::AlignTop);
 
     m_table->setObjectName(QStringLiteral("ledger"));
     m_table->setAccessibleName(tr("Ledger"));
@@ -197,7 +202,7 @@ LedgerView::LedgerView(QWidget *parent)
     QHeaderView *header = m_table->horizontalHeader();
     header->setHighlightSections(false);
     header->setSectionResizeMode(QHeaderView::Fixed);
-    const std::array widths = {168, 64, 62, 62, 68, 24};
+    const std::array widths = {kPropertyWidth, 64, 62, 62, 68, 24};
     for (int i = 0; i < LedgerModel::ColumnCount; ++i)
         header->resizeSection(i, widths[i]);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
@@ -220,24 +225,20 @@ LedgerView::LedgerView(QWidget *parent)
     m_hint->setForegroundRole(QPalette::PlaceholderText);
     m_hint->setFont(theme::font(theme::kSmall));
     m_hint->setWordWrap(true);
-    m_notice->setWordWrap(true);
-    m_notice->setObjectName(QStringLiteral("notice"));
-    m_notice->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto *bottom = new QVBoxLayout;
-    bottom->setContentsMargins(16, 10, 16, 10);
-    bottom->setSpacing(6);
-    bottom->addWidget(m_action);
-    bottom->addWidget(m_hint);
-    bottom->addWidget(m_other);
-    bottom->addWidget(m_notice);
+    m_bottom = new QVBoxLayout;
+    m_bottom->setContentsMargins(16, 10, 16, 10);
+    m_bottom->setSpacing(6);
+    m_bottom->addWidget(m_action);
+    m_bottom->addWidget(m_hint);
+    m_bottom->addWidget(m_other);
 
     auto *all = new QVBoxLayout(this);
     all->setContentsMargins(0, 0, 0, 0);
     all->setSpacing(0);
-    all->addLayout(top);
+    all->addLayout(m_top);
     constexpr int kFirst = 100; // takes the room before the stretch below does
     all->addWidget(m_table, kFirst);
-    all->addLayout(bottom);
+    all->addLayout(m_bottom);
     all->addStretch(1);
 }
 
@@ -250,6 +251,26 @@ void LedgerView::focusAction()
         m_action->setFocus();
 }
 
+void LedgerView::resizeEvent(QResizeEvent *event)
+{
+    QWidget::resizeEvent(event);
+    fitRows();
+}
+
+/// Rows are lower where the window is; where that is not enough the table scrolls.
+void LedgerView::fitRows()
+{
+    const int rows = std::max(1, m_model->rowCount());
+    const int header = m_table->horizontalHeader()->sizeHint().height() + 2;
+    const int others = m_top->sizeHint().height() + m_bottom->sizeHint().height();
+    const int height =
+        std::clamp((this->height() - others - header) / rows, kLowestRow, kRowHeight);
+    m_table->verticalHeader()->setDefaultSectionSize(height);
+    m_table->setMaximumHeight(header + rows * height);
+    m_table->horizontalHeader()->resizeSection(
+        LedgerModel::Property, kPropertyWidth - (height == kLowestRow ? kBarWidth : 0));
+}
+
 void LedgerView::setState(const SessionState &state)
 {
     const Aim &aim = state.ledgerAim();
@@ -258,8 +279,6 @@ void LedgerView::setState(const SessionState &state)
     m_updating = true;
     m_model->setRows(ledgerRows(state));
     const int rows = m_model->rowCount();
-    // As high as its rows; where the window is low it scrolls.
-    m_table->setMaximumHeight(m_table->horizontalHeader()->height() + rows * kRowHeight + 2);
     // Keep the row that was chosen if it opens the view shown; else the first one that does.
     const QModelIndex current = m_table->currentIndex();
     if (!current.isValid() || m_model->rows()[current.row()].view != state.view) {
@@ -284,8 +303,7 @@ void LedgerView::setState(const SessionState &state)
     m_hint->setVisible(!action.hint.isEmpty());
     m_other->setText(action.other);
     m_other->setVisible(!action.other.isEmpty());
-    m_notice->setText(state.notice);
-    m_notice->setVisible(!state.notice.isEmpty());
+    fitRows();
 }
 
 } // namespace lantern::app

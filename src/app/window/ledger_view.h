@@ -3,6 +3,7 @@
 #include "app/state/ledger_rows.h"
 
 #include <QAbstractTableModel>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QTableView>
@@ -37,6 +38,9 @@ public:
     /// Gives the main action the focus, as soon as it can be pressed.
     void focusAction();
 
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+
 signals:
     void viewChosen(lantern::app::ViewId view);
     void acted();
@@ -44,14 +48,17 @@ signals:
     void aimWanted();
 
 private:
+    void fitRows();
+
     LedgerModel *m_model;
     QTableView *m_table;
+    QHBoxLayout *m_top;
+    QVBoxLayout *m_bottom;
     QLabel *m_aimName;
     QLabel *m_aimSummary;
     QPushButton *m_action;
     QLabel *m_hint;
     QPushButton *m_other; ///< a second choice
-    QLabel *m_notice;
     bool m_updating = false;
     bool m_giveFocusBack = false;
 };

@@ -1,33 +1,32 @@
 #include "app/window/main_window.h"
 
 #include "app/theme.h"
+#include "app/widgets/file_choice.h"
+#include "app/widgets/focus_ring.h"
 #include "app/widgets/wheel_guard.h"
 #include "app/window/correction_dialog.h"
-#include "core/signal/technology.h"
+#include "run/book/output_files.h"
 
-#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDesktopServices>
 #include <QDir>
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QHBoxLayout>
-#include <QInputDialog>
-#include <QMenuBar>
-#include <QMessageBox>
-#include <QRandomGenerator>
 #include <QScreen>
+#include <QScrollArea>
 #include <QSettings>
-#include <QStandardPaths>
+#include <QTimer>
+
+#include <algorithm>
 
 namespace lantern::app {
 
 namespace {
 
 constexpr QSize kHome(1280, 800);
-constexpr QSize kSmallest(1080, 700);
+constexpr QSize kSmallest(480, 320);
+constexpr QSize kContent(1000, 500); ///< smaller, and it scrolls
 const char *kGeometryKey = "window/geometry";
-const char *kReportFolderKey = "report/folder";
 
 } // namespace
 
@@ -41,12 +40,14 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
       m_meterHelp(new MeterHelp),
       m_handEntry(new HandEntry),
       m_runBar(new RunBar),
-      m_buttons(new MonitorButtons(this))
+      m_buttons(new MonitorButtons),
+      m_notice(new NoticeBar)
 {
     setWindowTitle(workplace->title().isEmpty() ? tr("Bold Lantern")
                                                 : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
     qApp->installEventFilter(new WheelGuard(this));
+    new FocusRing(this);
     for (const ViewEntry &entry : viewRegistry()) {
         View *view = entry.make(m_intents);
         m_views[entry.id] = view;
@@ -60,18 +61,33 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     middle->setSpacing(0);
     middle->addWidget(m_ledger);
     middle->addLayout(right, 1);
+    auto *content = new QWidget;
+    content->setMinimumSize(kContent);
+    auto *parts = new QVBoxLayout(content);
+    parts->setContentsMargins(0, 0, 0, 0);
+    parts->setSpacing(0);
+    parts->addWidget(m_desk);
+    parts->addLayout(middle, 1);
+    auto *scroll = new QScrollArea;
+    scroll->setObjectName(QStringLiteral("content"));
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(content);
     auto *central = new QWidget;
     auto *all = new QVBoxLayout(central);
     all->setContentsMargins(0, 0, 0, 0);
     all->setSpacing(0);
-    all->addWidget(m_desk);
-    all->addLayout(middle, 1);
+    all->addWidget(m_notice);
+    all->addWidget(scroll, 1);
     all->addWidget(m_handEntry);
+    all->addWidget(m_buttons);
     all->addWidget(m_runBar);
     setCentralWidget(central);
     makeMenus(undo);
 
     connect(m_desk, &DeskWidget::displayChosen, m_intents, &Intents::displayWanted);
+    connect(m_notice, &NoticeBar::dismissed, m_intents, &Intents::noticeDismissed);
     connect(m_handEntry, &HandEntry::entered, m_intents, &Intents::readingEntered);
     connect(m_ledger, &LedgerView::viewChosen, m_intents, &Intents::viewWanted);
     connect(m_ledger, &LedgerView::aimWanted, m_intents,
@@ -84,116 +100,7 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
 
     resize(kHome);
     restoreGeometry(QSettings().value(QLatin1String(kGeometryKey)).toByteArray());
-}
-
-void MainWindow::makeMenus(QUndoStack *stack)
-{
-    QMenu *file = menuBar()->addMenu(tr("&File"));
-    file->addAction(tr("Save the &report…"), QKeySequence::Save, this, &MainWindow::saveReport);
-    file->addSeparator();
-    file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
-
-    QMenu *edit = menuBar()->addMenu(tr("&Edit"));
-    QAction *undo = stack->createUndoAction(this, tr("&Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    QAction *redo = stack->createRedoAction(this, tr("&Redo"));
-    redo->setShortcut(QKeySequence::Redo);
-    edit->addActions({undo, redo});
-
-    QMenu *run = menuBar()->addMenu(tr("&Run"));
-    run->addAction(tr("&Next step"), m_intents, &Intents::acted)
-        ->setShortcut(QKeySequence(Qt::Key_F5));
-    m_pauseAction = run->addAction(tr("&Pause"), m_intents, &Intents::paused);
-    m_stopAction = run->addAction(tr("&Stop"), m_intents, &Intents::stopped);
-    run->addSeparator();
-    m_newRunAction = run->addAction(tr("Start a ne&w run"), m_intents, &Intents::newRunWanted);
-    m_checkAction = run->addAction(tr("&Check first"), m_intents, &Intents::checkFirstWanted);
-    m_checkAction->setShortcut(QKeySequence(Qt::Key_F6));
-    m_checkAction->setToolTip(tr("One minute with the meter: does the last run still hold?"));
-    m_discardAction = run->addAction(tr("&Discard the run"), this, [this] {
-        const auto answer = QMessageBox::question(
-            this, tr("Discard the run"),
-            tr("Its readings stay in the logbook but the run will not be offered again."));
-        if (answer == QMessageBox::Yes)
-            emit m_intents->runDiscarded();
-    });
-
-    QMenu *view = menuBar()->addMenu(tr("&View"));
-    int number = 1;
-    for (const ViewEntry &entry : viewRegistry())
-        view->addAction(entry.title, QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10)),
-                        this, [this, id = entry.id] { emit m_intents->viewWanted(id); });
-    QMenu *display = menuBar()->addMenu(tr("&Display"));
-    display->addAction(tr("Show me &which"), QKeySequence(Qt::Key_F7), this,
-                       &MainWindow::showWhich);
-    QMenu *technology = display->addMenu(tr("&Panel technology"));
-    connect(technology, &QMenu::aboutToShow, this, [this, technology] {
-        technology->clear();
-        const DisplayCard &card = m_state.displays[static_cast<size_t>(m_state.selected)];
-        const QString chosen = card.technologyChosen ? card.technology : QString();
-        const auto add = [&](const QString &title, const QString &key) {
-            QAction *a = technology->addAction(
-                title, this, [this, key] { emit m_intents->technologyChosen(key); });
-            a->setCheckable(true);
-            a->setChecked(key == chosen);
-        };
-        add(tr("As &detected: %1").arg(technologyTitle(card.detectedTechnology)), QString());
-        for (const std::string &name : technologies())
-            add(technologyTitle(QString::fromStdString(name)), QString::fromStdString(name));
-        technology->addSeparator();
-        technology->addAction(card.technologyReason)->setEnabled(false);
-    });
-    if (m_demo)
-        makeBenchMenu();
-    makeMeterMenu();
-
-    QMenu *help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&About Bold Lantern"), this, [this] {
-        QMessageBox::about(
-            this, tr("About Bold Lantern"),
-            tr("Bold Lantern %1\n\nMeasures displays, brings them to an aim and proves it.\nFree "
-               "software under the GNU General Public License, version 3 or later.")
-                .arg(QApplication::applicationVersion()));
-    });
-}
-
-void MainWindow::makeBenchMenu()
-{
-    QMenu *demo = menuBar()->addMenu(tr("&Bench"));
-    demo->addAction(tr("The monitor's &buttons"), QKeySequence(Qt::CTRL | Qt::Key_B), this, [this] {
-        m_buttonsWanted = !m_buttons->isVisible();
-        m_buttons->setVisible(m_buttonsWanted);
-        placeHelpers();
-    });
-    QMenu *speed = demo->addMenu(tr("&Speed"));
-    auto *speeds = new QActionGroup(this);
-    for (const int factor : {1, 5, 20, 100}) {
-        QAction *a =
-            speed->addAction(factor == 1 ? tr("As in life") : tr("%1 times life").arg(factor), this,
-                             [this, factor] { m_demo->setSpeed(factor); });
-        a->setCheckable(true);
-        a->setChecked(factor == int(m_demo->speed()));
-        speeds->addAction(a);
-    }
-    QMenu *hang = demo->addMenu(tr("Hang the meter"));
-    hang->addAction(tr("On the &patch, wherever it is"), this,
-                    [this] { m_demo->hangMeter(std::nullopt); });
-    hang->addAction(tr("&Elsewhere on the screen"), this, &MainWindow::hangMeterElsewhere);
-    hang->addAction(tr("&Off the screen"), this,
-                    [this] { m_demo->hangMeter(QPoint(-10000, -10000)); });
-    demo->addAction(tr("Switch the display &off and on"), this, [this] {
-        m_demo->rig(m_state.selected)->with([](bench::Bench &b) { b.setClockSeconds(0); });
-        emit m_intents->readyLookedAt();
-    });
-    QMenu *fault = demo->addMenu(tr("Let the next reading &fail"));
-    for (const auto &[what, name] : {std::pair{MeterFault::Unplugged, tr("Meter unplugged")},
-                                     std::pair{MeterFault::TimedOut, tr("Time-out")},
-                                     std::pair{MeterFault::Garbage, tr("Garbage numbers")},
-                                     std::pair{MeterFault::WantsZeroing, tr("Wants zeroing")},
-                                     std::pair{MeterFault::OffPatch, tr("Knocked off the patch")},
-                                     std::pair{MeterFault::Saturated, tr("Too much light")}})
-        fault->addAction(name, this,
-                         [this, what = what] { m_demo->injectFault(m_state.selected, what); });
+    fitTo(screen());
 }
 
 void MainWindow::setState(const SessionState &state)
@@ -202,6 +109,7 @@ void MainWindow::setState(const SessionState &state)
     m_state = state;
     if (otherDisplay)
         followDisplay();
+    m_notice->setState(state);
     m_desk->setState(state);
     m_ledger->setState(state);
     m_runBar->setState(state);
@@ -217,7 +125,7 @@ void MainWindow::setState(const SessionState &state)
     m_checkAction->setEnabled(!state.isMeasuring() && !state.preparing);
     if (m_patchPlaced != m_workplace->patchWindow()->isPlaced()) {
         m_patchPlaced = !m_patchPlaced;
-        placeHelpers(); // back to its corner, when it was forgotten
+        placePatch(); // back to its corner, when it was forgotten
     }
     m_meterHelp->setState(state);
     m_handEntry->setWanted(state.entryWanted);
@@ -238,28 +146,42 @@ void MainWindow::showButtons(const SessionState &state)
     const bool turning = state.status.stage == run::Stage::Adjust &&
                          state.results.setup.adjust == run::AdjustMode::ByHand &&
                          state.isMeasuring();
-    const bool show = m_buttonsWanted || turning;
-    if (m_buttons->isVisible() != show) {
-        m_buttons->setVisible(show);
-        placeHelpers();
-    }
+    m_buttons->setVisible(m_buttonsWanted || turning);
 }
 
-/// The patch sits in the lower right corner of the window, where views keep the room; the monitor's
-/// buttons in the lower left, below the ledger. Both can be dragged elsewhere.
-void MainWindow::placeHelpers()
+/// The patch sits in the lower right corner of the window, where views keep the room. It can be
+/// dragged elsewhere.
+void MainWindow::placePatch()
 {
     if (!isVisible())
         return;
     const QRect frame(mapToGlobal(QPoint(0, 0)), size());
     desk::PatchWindow *patch = m_workplace->patchWindow();
     constexpr int kGap = 12;
-    const QPoint corner(frame.right() - patch->width() - kGap,
-                        frame.bottom() - patch->height() - kGap - 46);
     if (!patch->isPlaced())
-        patch->setPosition(corner);
-    m_buttons->adjustSize();
-    m_buttons->move(frame.left() + kGap / 2, frame.bottom() - m_buttons->height() - kGap / 2 - 46);
+        patch->setPosition(QPoint(frame.right() - patch->width() - kGap,
+                                  frame.bottom() - patch->height() - kGap - RunBar::kHeight));
+}
+
+/// No larger than that screen, title bar and all, and nowhere off the desktop.
+void MainWindow::fitTo(const QScreen *screen)
+{
+    if (isMaximized() || isFullScreen())
+        return;
+    const QRect available = screen->availableGeometry();
+    constexpr int kTitleBar = 32; // until the window manager has told
+    QSize frame = frameGeometry().size() - geometry().size();
+    if (!isVisible())
+        frame = QSize(0, kTitleBar);
+    const QSize most = available.size() - frame;
+    if (width() > most.width() || height() > most.height())
+        resize(size().boundedTo(most));
+    if (screen->virtualGeometry().contains(frameGeometry()))
+        return; // where somebody has put it
+    const QPoint last = available.bottomRight() -
+                        QPoint(width() + frame.width() - 1, height() + frame.height() - 1);
+    move(std::clamp(x(), available.left(), std::max(available.left(), last.x())),
+         std::clamp(y(), available.top(), std::max(available.top(), last.y())));
 }
 
 void MainWindow::showWhich()
@@ -274,153 +196,48 @@ void MainWindow::followDisplay()
     const QRect screen = m_workplace->screenOf(m_state.selected);
     if (!screen.isEmpty() && !screen.contains(frameGeometry().center()))
         move(screen.center() - rect().center());
-    placeHelpers();
-}
-
-/// Somewhere on the screen, so that it has to be looked for.
-void MainWindow::hangMeterElsewhere()
-{
-    const QRect screen = m_workplace->screenOf(m_state.selected);
-    auto *random = QRandomGenerator::global();
-    m_demo->hangMeter(screen.topLeft() + QPoint(random->bounded(80, screen.width() - 80),
-                                                random->bounded(80, screen.height() - 80)));
-}
-
-void MainWindow::makeMeterMenu()
-{
-    QMenu *meter = menuBar()->addMenu(tr("&Meter"));
-    if (m_demo)
-        addBenchMeters(meter);
-    else
-        for (const run::MeterKind &kind : run::meterKinds()) {
-            const QString title =
-                kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
-            meter->addAction(title, this, [this, kind] { chooseMeter(kind); });
-        }
-    meter->addSeparator();
-    meter->addAction(tr("Correct it by a &better meter…"), this, [this] {
-        if (!m_correction)
-            m_correction = new CorrectionDialog(m_intents, this);
-        m_correction->setState(m_state);
-        m_correction->show();
-        m_correction->raise();
-    });
-    meter->addAction(tr("Correction from a &file…"), this, [this] {
-        const QString path = fileToOpen(tr("Correction of the meter"), tr("Corrections (*.json)"));
-        if (!path.isEmpty())
-            emit m_intents->correctionOffered(path);
-    });
-    meter->addAction(tr("Correction from &spectra…"), this, [this] {
-        const QString kinds = tr("Spectra (*.csv *.txt *.cgats)");
-        const QString meterFile = fileToOpen(tr("The meter's sensitivities X, Y, Z"), kinds);
-        if (meterFile.isEmpty())
-            return;
-        const QString panel = fileToOpen(tr("The panel's red, green, blue, white"), kinds);
-        if (!panel.isEmpty())
-            emit m_intents->correctionWanted(meterFile, panel);
-    });
-    meter->addAction(tr("Certi&ficate…"), this, [this] {
-        const QString path =
-            fileToOpen(tr("Certificate of the meter"), tr("Certificates (*.json)"));
-        if (!path.isEmpty())
-            emit m_intents->certificateOffered(path);
-    });
-    meter->addAction(tr("For&get corrections and certificate"), this, [this] {
-        const auto answer = QMessageBox::question(
-            this, tr("Forget corrections and certificate"),
-            tr("Those of %1 are removed. Runs already made keep theirs.").arg(m_state.meter.name));
-        if (answer == QMessageBox::Yes)
-            emit m_intents->meterFactsForgotten();
-    });
-}
-
-QString MainWindow::fileToOpen(const QString &title, const QString &kinds)
-{
-    return QFileDialog::getOpenFileName(
-        this, title, QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation), kinds);
-}
-
-/// The two meters of the bench.
-void MainWindow::addBenchMeters(QMenu *meter)
-{
-    auto *meters = new QActionGroup(this);
-    for (const auto &[kind, name] : {std::pair{"colorimeter", tr("Reed, a colorimeter")},
-                                     std::pair{"reference", tr("Heron, the reference meter")}}) {
-        QAction *a = meter->addAction(name, this, [this, meters, kind = QString::fromLatin1(kind)] {
-            m_buttonsFor = -1;
-            emit m_intents->meterChosen(kind);
-            for (QAction *each : meters->actions()) // it may have been refused
-                each->setChecked(each->data() == m_demo->meterChoice());
-        });
-        a->setData(QString::fromLatin1(kind));
-        a->setCheckable(true);
-        a->setChecked(m_demo->meterChoice() == QLatin1String(kind));
-        meters->addAction(a);
-    }
-}
-
-void MainWindow::chooseMeter(const run::MeterKind &kind)
-{
-    QString choice = kind.key;
-    if (!kind.argumentHint.isEmpty() && !m_state.isMetersOwn()) { // else it is refused anyway
-        const QString present = m_workplace->meterChoice();
-        const QString before = present.startsWith(kind.key + QLatin1Char(':'))
-                                   ? present.mid(kind.key.size() + 1)
-                                   : QString();
-        bool ok = false;
-        const QString command = QInputDialog::getText(
-            this, kind.title, tr("The %1:").arg(kind.argumentHint), QLineEdit::Normal, before, &ok);
-        if (!ok || command.trimmed().isEmpty())
-            return;
-        choice += QLatin1Char(':') + command.trimmed();
-    }
-    emit m_intents->meterChosen(choice);
+    if (const QScreen *there = QGuiApplication::screenAt(screen.center()))
+        fitTo(there); // the window itself may not know yet that it has gone there
+    placePatch();
 }
 
 void MainWindow::saveReport()
 {
     if (!m_state.shown().validation) {
-        emit m_intents->told(tr("There is no complete run to report yet."));
+        emit m_intents->failed(tr("There is no complete run to report yet."));
         return;
     }
-    QString start = QSettings().value(QLatin1String(kReportFolderKey)).toString();
-    if (!QFileInfo(start).isDir())
-        start = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-    if (!QFileInfo(start).isDir()) // a folder that does not exist cannot be chosen
-        start = QDir::homePath();
-    const QString folder = QFileDialog::getExistingDirectory(
-        this, tr("Folder for profile, readings and report"), start);
-    if (folder.isEmpty())
-        return;
-    QSettings().setValue(QLatin1String(kReportFolderKey), folder);
-    emit m_intents->reportFolderChosen(folder);
+    const QString folder =
+        folderToUse(this, QStringLiteral("report"), tr("Folder for profile, readings and report"));
+    if (!folder.isEmpty())
+        emit m_intents->reportFolderChosen(folder);
 }
 
 void MainWindow::closeEvent(QCloseEvent *event)
 {
     QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());
     m_workplace->patchWindow()->hide();
-    m_buttons->hide();
     QMainWindow::closeEvent(event);
 }
 
 void MainWindow::showEvent(QShowEvent *event)
 {
     QMainWindow::showEvent(event);
-    placeHelpers();
+    QTimer::singleShot(0, this, [this] { fitTo(screen()); }); // with the frame that it has got
+    placePatch();
     m_ledger->focusAction();
 }
 
 void MainWindow::moveEvent(QMoveEvent *event)
 {
     QMainWindow::moveEvent(event);
-    placeHelpers();
+    placePatch();
 }
 
 void MainWindow::resizeEvent(QResizeEvent *event)
 {
     QMainWindow::resizeEvent(event);
-    placeHelpers();
+    placePatch();
 }
 
 std::unique_ptr<MainWindow> openWindow(Session *session, Workplace *workplace)
@@ -431,6 +248,10 @@ std::unique_ptr<MainWindow> openWindow(Session *session, Workplace *workplace)
     QObject::connect(session, &Session::changed, w,
                      [w, session] { w->setState(session->state()); });
     QObject::connect(session, &Session::reportWanted, w, &MainWindow::saveReport);
+    QObject::connect(session, &Session::reportToBeOpened, w, [](const QString &folder) {
+        QDesktopServices::openUrl(
+            QUrl::fromLocalFile(QDir(folder).filePath(QLatin1String(run::kReportPage))));
+    });
     QObject::connect(session, &Session::displaysChanged, w, [w, session] {
         w->setState(session->state());
         w->followDisplay();

@@ -7,6 +7,7 @@
 #include "app/window/ledger_view.h"
 #include "app/window/meter_help.h"
 #include "app/window/monitor_buttons.h"
+#include "app/window/notice_bar.h"
 #include "app/window/run_bar.h"
 #include "app/window/which_window.h"
 #include "app/workplace/demo_workplace.h"
@@ -50,11 +51,14 @@ private:
     void makeBenchMenu();
     void makeMeterMenu();
     void addBenchMeters(QMenu *meter);
-    QString fileToOpen(const QString &title, const QString &kinds);
+    bool isConfirmed(const QString &question, const QString &more, const QString &give,
+                     const QString &keep);
     void chooseMeter(const run::MeterKind &kind);
+    void useMeter(const QString &choice, const QString &name);
     void hangMeterElsewhere();
     void showButtons(const SessionState &state);
-    void placeHelpers();
+    void placePatch();
+    void fitTo(const QScreen *screen);
 
     Intents *m_intents;
     SessionState m_state; ///< as shown last
@@ -69,6 +73,7 @@ private:
     RunBar *m_runBar;
     WhichWindow m_which;
     MonitorButtons *m_buttons;
+    NoticeBar *m_notice;
     std::map<ViewId, View *> m_views;
     QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
     int m_buttonsFor = -1; ///< display whose buttons are shown

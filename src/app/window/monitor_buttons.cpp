@@ -1,50 +1,46 @@
 #include "app/window/monitor_buttons.h"
 
 #include "app/theme.h"
+#include "core/plan/hand_advice.h"
 
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
-#include <QMouseEvent>
 
 #include <array>
 
 namespace lantern::app {
 
-namespace {
-
-constexpr std::array<double MonitorControls::*, 5> kFields = {
-    &MonitorControls::contrast, &MonitorControls::redGain, &MonitorControls::greenGain,
-    &MonitorControls::blueGain, &MonitorControls::brightness};
-
-} // namespace
-
-MonitorButtons::MonitorButtons(QWidget *parent)
-    : QFrame(parent, Qt::Tool | Qt::WindowStaysOnTopHint), m_title(new QLabel)
+MonitorButtons::MonitorButtons(QWidget *parent) : QFrame(parent), m_title(new QLabel)
 {
     setObjectName(QStringLiteral("monitorButtons"));
-    setFixedWidth(432);
-    setFrameShape(QFrame::Box);
     setAutoFillBackground(true);
-    auto *grid = new QGridLayout(this);
+    QPalette p = palette();
+    p.setColor(QPalette::Window, theme::kPanel);
+    setPalette(p);
+    auto *grid = new QGridLayout;
     m_title->setFont(theme::font(theme::kNormal, QFont::DemiBold));
-    grid->setContentsMargins(10, 4, 10, 4);
-    grid->setVerticalSpacing(2);
-    grid->addWidget(m_title, 0, 0, 1, 6);
+    grid->setVerticalSpacing(0);
+    grid->setHorizontalSpacing(8);
+    grid->addWidget(m_title, 0, 0, 1, 3);
     const std::array names = {tr("Contrast"), tr("Red gain"), tr("Green gain"), tr("Blue gain"),
                               tr("Brightness")};
     for (int i = 0; i < 5; ++i) {
         auto *slider = new QSlider(Qt::Horizontal);
         slider->setRange(0, 100);
         slider->setAccessibleName(names[i]);
+        slider->setFixedWidth(110);
         auto *value = new QLabel;
         value->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        value->setMinimumWidth(28);
-        // Gains to the left, the two others to the right.
+        value->setFixedWidth(28);
+        // Gains below, the two others above them beside the title.
         const bool gain = i >= 1 && i <= 3;
-        const int row = gain ? i : i == 0 ? 1 : 2;
-        const int column = gain ? 0 : 3;
-        grid->addWidget(new QLabel(names[i]), row, column);
+        const int row = gain ? 1 : 0;
+        const int column = 3 * (gain ? i - 1 : i == 0 ? 1 : 2);
+        auto *name = new QLabel(names[i]);
+        name->setContentsMargins(column > 0 ? 20 : 0, 0, 0, 0);
+        grid->addWidget(name, row, column);
         grid->addWidget(slider, row, column + 1);
         grid->addWidget(value, row, column + 2);
         connect(slider, &QSlider::valueChanged, this, [this, value](int v) {
@@ -53,6 +49,11 @@ MonitorButtons::MonitorButtons(QWidget *parent)
         });
         m_sliders.push_back(slider);
     }
+    auto *row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 4, 16, 4);
+    row->addLayout(grid);
+    row->addStretch(1);
+    hide();
 }
 
 void MonitorButtons::setDisplay(const QString &name, std::shared_ptr<run::BenchRig> rig)
@@ -73,7 +74,8 @@ void MonitorButtons::refresh()
         const auto &d = b.display().description();
         const bool laptop = !d.remoteControls && !d.hasRgbGains;
         for (int i = 0; i < 5; ++i) {
-            m_sliders[i]->setValue(static_cast<int>(b.condition().controls.*kFields[i]));
+            m_sliders[i]->setValue(
+                static_cast<int>(b.condition().controls.*kControlFields[static_cast<size_t>(i)]));
             const bool gain = i >= 1 && i <= 3;
             m_sliders[i]->setEnabled(gain ? d.hasRgbGains : i == 0 ? !laptop : true);
         }
@@ -88,18 +90,9 @@ void MonitorButtons::turned()
     m_rig->with([this](bench::Bench &b) {
         for (int i = 0; i < 5; ++i)
             if (m_sliders[i]->isEnabled())
-                b.condition().controls.*kFields[i] = m_sliders[i]->value();
+                b.condition().controls.*kControlFields[static_cast<size_t>(i)] =
+                    m_sliders[i]->value();
     });
-}
-
-void MonitorButtons::mousePressEvent(QMouseEvent *event)
-{
-    m_grip = event->pos();
-}
-
-void MonitorButtons::mouseMoveEvent(QMouseEvent *event)
-{
-    move(event->globalPosition().toPoint() - m_grip);
 }
 
 } // namespace lantern::app

@@ -10,8 +10,8 @@
 
 namespace lantern::app {
 
-/// Plays the buttons of the simulated monitor: a small window of its own, as the buttons sit on the
-/// monitor and not in the program.
+/// Plays the buttons of the simulated monitor: a strip at the bottom of the window, clear of
+/// everything else. Keeps its right end free, where the patch may lie.
 class MonitorButtons : public QFrame {
     Q_OBJECT
 public:
@@ -21,10 +21,6 @@ public:
     /// Shows what the controls stand at now (the program may have turned them).
     void refresh();
 
-protected:
-    void mousePressEvent(QMouseEvent *event) override;
-    void mouseMoveEvent(QMouseEvent *event) override;
-
 private:
     void turned();
 
@@ -32,7 +28,6 @@ private:
     QLabel *m_title;
     std::vector<QSlider *> m_sliders; ///< contrast, red, green, blue, brightness
     bool m_refreshing = false;
-    QPoint m_grip;
 };
 
 } // namespace lantern::app

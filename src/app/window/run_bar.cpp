@@ -18,7 +18,7 @@ RunBar::RunBar(QWidget *parent)
       m_stop(new QPushButton(tr("&Stop")))
 {
     setObjectName(QStringLiteral("runBar"));
-    setFixedHeight(46);
+    setFixedHeight(kHeight);
     setAutoFillBackground(true);
     QPalette p = palette();
     p.setColor(QPalette::Window, theme::kRaised);
@@ -56,6 +56,7 @@ void RunBar::setState(const SessionState &state)
     m_progress->setVisible(!m.openEnded);
     m_progress->setRange(0, std::max(1, m.total));
     m_progress->setValue(m.done);
+    m_progress->setAccessibleDescription(m.what + QStringLiteral(". ") + m.left);
     m_left->setText(m.left);
     m_resumes = m.resumes;
     m_pause->setText(m.resumes ? tr("&Go on") : tr("&Pause"));

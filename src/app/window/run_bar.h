@@ -13,6 +13,7 @@ namespace lantern::app {
 class RunBar : public QWidget {
     Q_OBJECT
 public:
+    static constexpr int kHeight = 46;
     explicit RunBar(QWidget *parent = nullptr);
     void setState(const SessionState &state);
 
@@ -27,8 +28,5 @@ private:
     QPushButton *m_pause, *m_stop;
     bool m_resumes = false;
 };
-
-/// "about 40 s left", "about 6 min left"; empty for nothing.
-QString timeLeftText(double seconds);
 
 } // namespace lantern::app

@@ -238,7 +238,7 @@ ReadyFacts DemoWorkplace::readyFacts(int display) const
         facts.needsNoCorrection = b.meter().description().isReference();
         return facts;
     });
-    f.nightLight = m_desktop.nightLight();
+    f.nightLight = m_nightLight; // the real screen's does not reach the bench
     f.onBattery = m_desktop.onBattery();
     if (m_desktop.isInhibited())
         f.keptAwake = true;
@@ -294,6 +294,14 @@ void DemoWorkplace::chooseMeter(const QString &choice)
         place.rig->with([&](bench::Bench &b) { b.condition().controls = controls; });
         makeDevices(place);
     }
+}
+
+void DemoWorkplace::setNightLight(bool on)
+{
+    m_nightLight = on;
+    const Vec3 tint = on ? Vec3(1, 0.85, 0.62) : Vec3(Vec3::Ones());
+    for (Place &place : m_places)
+        place.rig->with([&tint](bench::Bench &b) { b.condition().nightLight = tint; });
 }
 
 void DemoWorkplace::setSpeed(double speed)

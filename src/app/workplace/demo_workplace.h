@@ -84,6 +84,9 @@ public:
     {
         return QString::fromStdString(m_meterKind);
     }
+    /// The desktop's night light tints every display of the bench.
+    void setNightLight(bool on);
+    [[nodiscard]] bool nightLight() const { return m_nightLight; }
     void setSpeed(double speed);
     [[nodiscard]] double speed() const { return m_speed; }
     /// The next reading on a display fails in this way.
@@ -105,6 +108,7 @@ private:
     };
     void makeDevices(Place &place);
 
+    bool m_nightLight = false;
     QString m_profileFolder;
     std::unique_ptr<desk::PatchWindow> m_patch;
     std::shared_ptr<desk::WindowPresenter> m_presenter;

@@ -158,7 +158,7 @@ std::string whiteName(const WhiteAim &white)
                        return "daylight " + shortNumber(w.kelvin) + " K";
                    },
                    [](const BlackbodyWhite &w) -> std::string {
-                       return "blackbody " + shortNumber(w.kelvin) + " K";
+                       return "black body " + shortNumber(w.kelvin) + " K";
                    },
                    [](const Chromaticity &w) -> std::string {
                        return "x " + fixedNumber(w.x, 4) + " y " + fixedNumber(w.y, 4);
@@ -263,7 +263,7 @@ std::vector<Aim> aimPresets()
     // Common practice: 120 cd/m² in a normally lit room, 100 in a dim one. Beside prints: white
     // paper (L* 94, 0.85) in a booth of 500 lx, ISO 3664:2009 P2 (from memory), is 135 cd/m².
     return {
-        {.name = "Plate editing",
+        {.name = "Image editing",
          .white = DaylightWhite{6500},
          .luminanceCdM2 = 120,
          .tone = GammaTone{2.2}},

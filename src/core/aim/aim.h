@@ -24,9 +24,9 @@ struct NativeWhite {
 };
 using WhiteAim = std::variant<DaylightWhite, BlackbodyWhite, Chromaticity, UvPrime, NativeWhite>;
 
-/// What a display shall become. Empty optionals mean "native": leave it as it is.
+/// What a display should become. Empty optionals mean "native": leave it as it is.
 struct Aim {
-    std::string name = "Plate editing";
+    std::string name = "Image editing";
     WhiteAim white = DaylightWhite{};
     std::optional<double> luminanceCdM2 = 120; ///< 10..2000
     ToneCurve tone = GammaTone{};
@@ -61,7 +61,7 @@ Message remarkOnOldAim(const Json &json);
 /// One line for people: "D65 · 120 cd/m² · gamma 2.2 · native black".
 std::string aimSummary(const Aim &aim);
 
-/// The white alone: "D65", "5000 K blackbody", "x 0.3127 y 0.3290", "native".
+/// The white alone: "D65", "black body 5000 K", "x 0.3127 y 0.3290", "native".
 std::string whiteName(const WhiteAim &white);
 
 /// Aim files, format "bold-lantern-aim" version 1; every key checked.

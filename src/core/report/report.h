@@ -3,6 +3,7 @@
 #include "core/aim/display_state.h"
 #include "core/judge/validation.h"
 #include "core/plan/calibration.h"
+#include "core/plan/control_response.h"
 #include "core/plan/settling.h"
 #include "core/reading/certificate.h"
 #include "core/signal/controls.h"
@@ -20,6 +21,10 @@ struct ReportData {
     std::string display, serial, meter, correction, date; ///< date ISO 8601, UTC
     Aim aim;
     std::optional<MonitorControls> controls;
+    bool controlsTyped = false; ///< by a person; else read from the monitor
+    ControlCapabilities capabilities;
+    /// Stage from which on, meter before, meter since.
+    std::vector<std::array<std::string, 3>> meterChanges;
     std::optional<DisplayState> before, after;
     std::optional<CalibrationResult> calibration;
     std::optional<Validation> validation;

@@ -290,6 +290,16 @@ void addCircumstances(Section &out, const ReportData &r)
                   (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
                   (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) +
                   ".<br>Aim: " + escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + "."});
+    if (!r.meterChanges.empty()) {
+        Json changes = Json::array();
+        for (const auto &[stage, from, to] : r.meterChanges) {
+            changes.push_back({{"stage", stage}, {"from", from}, {"to", to}});
+            out.add(Prose{"The meter was changed before the stage \"" + escape(stage) +
+                          "\": " + escape(from) + " read until then, " + escape(to) +
+                          " since. What the meter's uncertainty is told for is the last one's."});
+        }
+        out.add(Entry{"meter_changes", changes});
+    }
     if (!r.skipped.empty()) {
         std::string points;
         for (const std::string &point : r.skipped)
@@ -310,14 +320,20 @@ void addCircumstances(Section &out, const ReportData &r)
     }
 }
 
-void addControls(Section &out, const MonitorControls &c)
+void addControls(Section &out, const ReportData &r)
 {
+    const MonitorControls &c = *r.controls;
     out.add(Heading{"Monitor settings"});
     out.add(Entry{"controls", controlsToJson(c)});
-    out.add(Prose{"Brightness " + shortNumber(c.brightness) + ", contrast " +
-                  shortNumber(c.contrast) + ", red gain " + shortNumber(c.redGain) +
-                  ", green gain " + shortNumber(c.greenGain) + ", blue gain " +
-                  shortNumber(c.blueGain) + "."});
+    out.add(Entry{"controls_source", r.controlsTyped ? "typed" : "read"});
+    std::string text = "Contrast " + shortNumber(c.contrast);
+    if (r.capabilities.brightness)
+        text = "Brightness " + shortNumber(c.brightness) + ", contrast " + shortNumber(c.contrast);
+    if (r.capabilities.gains)
+        text += ", red gain " + shortNumber(c.redGain) + ", green gain " +
+                shortNumber(c.greenGain) + ", blue gain " + shortNumber(c.blueGain);
+    out.add(
+        Prose{text + (r.controlsTyped ? "; typed in by a person." : "; read from the monitor.")});
 }
 
 void addProfile(Section &out, const ReportData &r)
@@ -400,10 +416,10 @@ Section validationSection(const Validation &v)
     out.add(Heading{"Colour accuracy"});
     out.add(verdictSection(v.verdict));
     out.add(Prose{"Of all colours, as read: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) +
-                  ", median " + fixedNumber(v.deltaE00.median, 2) + ", 90 % below " +
-                  fixedNumber(v.deltaE00.p90, 2) + ", 95 % below " +
+                  ", median " + fixedNumber(v.deltaE00.median, 2) + ", 90 % are below " +
+                  fixedNumber(v.deltaE00.p90, 2) + ", 95 % are below " +
                   fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
-                  ", deviation " + fixedNumber(v.deltaE00.deviation, 2) + "."});
+                  ", standard deviation " + fixedNumber(v.deltaE00.deviation, 2) + "."});
     out.add(statisticsSection("delta_e_2000", v.deltaE00));
     out.add(statisticsSection("delta_e_76", v.deltaE76));
     const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount;
@@ -431,7 +447,7 @@ Section reportDocument(const ReportData &r)
     addCircumstances(out, r);
     addDisplay(out, r);
     if (r.controls)
-        addControls(out, *r.controls);
+        addControls(out, r);
     if (r.calibration)
         out.add(calibrationSection(*r.calibration));
     addProfile(out, r);

@@ -32,7 +32,7 @@ void writeOutputs(const RunResults &r, const QString &folder)
         writeFile(path("validation.cgats"), bytes(validationToCgats(*r.validation)));
     const ReportData report = reportData(r);
     writeFile(path("report.json"), bytes(reportToJson(report).dump(2) + "\n"));
-    writeFile(path("report.html"), bytes(reportToHtml(report)));
+    writeFile(path(kReportPage), bytes(reportToHtml(report)));
 }
 
 } // namespace lantern::run

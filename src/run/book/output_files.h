@@ -6,6 +6,9 @@
 
 namespace lantern::run {
 
+/// The report for people, among what writeOutputs() writes.
+inline constexpr const char *kReportPage = "report.html";
+
 /// Writes profile.icc, readings.cgats, controls.json, validation.cgats, report.json and report.html
 /// of a finished run into a folder. \throws Error Device
 void writeOutputs(const RunResults &results, const QString &folder);

@@ -136,6 +136,10 @@ ReportData reportData(const RunResults &r)
     report.date = r.setup.startedAt;
     report.aim = r.setup.aim;
     report.controls = r.controls;
+    report.controlsTyped = r.controls && !r.setup.startControls;
+    report.capabilities = r.setup.controls;
+    for (const MeterChange &c : r.setup.meterChanges)
+        report.meterChanges.push_back({c.stage, c.from, c.to});
     report.before = r.before;
     report.after = r.after;
     report.calibration = r.calibration;

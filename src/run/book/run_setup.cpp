@@ -110,6 +110,9 @@ Json setupToJson(const RunSetup &s)
               {"profile_title", s.profileTitle},
               {"started_at", s.startedAt},
               {"seed", s.seed}};
+    j["meter_changes"] = Json::array();
+    for (const MeterChange &c : s.meterChanges)
+        j["meter_changes"].push_back({c.stage, c.from, c.to});
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
     j["reference_colours"] = Json::array();
@@ -155,6 +158,10 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.mapping = root.raw("mapping").get<decltype(s.mapping)>();
     s.meterName = root.string("meter");
     s.correction = root.string("correction");
+    if (root.has("meter_changes")) // added later
+        for (const auto &c :
+             root.raw("meter_changes").get<std::vector<std::array<std::string, 3>>>())
+            s.meterChanges.push_back({c[0], c[1], c[2]});
     if (root.has("correction_kind")) { // added later
         s.correctionKind = correctionKindByKey(root.string("correction_kind"));
         if (!root.raw("meter_correction").is_null())

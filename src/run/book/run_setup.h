@@ -34,6 +34,13 @@ inline constexpr double kPaperLightness = 94;
 /// \param paperLightness L* of the paper, 0..100
 double paperLuminance(double illuminanceLux, double paperLightness);
 
+/// From a stage on another meter took the readings of a run.
+struct MeterChange {
+    std::string stage; ///< key of the first stage that is the new one's
+    std::string from, to;
+    bool operator==(const MeterChange &) const = default;
+};
+
 enum class AdjustMode { Automatic, ByHand, Skip };
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
@@ -45,7 +52,8 @@ struct RunSetup {
     std::string displayId, displayName, serial, technology;
     /// Metadata by which the desktop's colour service finds the display for a profile.
     std::vector<std::pair<std::string, std::string>> mapping = {};
-    std::string meterName, correction;
+    std::string meterName, correction; ///< of the meter that the run goes on with
+    std::vector<MeterChange> meterChanges = {};
     std::optional<MeterCorrection> meterCorrection = {}; ///< put on every reading
     CorrectionKind correctionKind = CorrectionKind::None;
     std::optional<Certificate> certificate = {}; ///< of the meter
@@ -71,8 +79,8 @@ struct RunSetup {
     std::string tolerance = "studio";
     std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()
     std::vector<ReferenceColour> referenceColours = {}; ///< a list of the person's own instead
-    bool perceptual = false; ///< validated by that intent, with black point compensation
-    std::string profileTitle;            ///< empty: the suggested one
+    bool perceptual = false;  ///< validated by that intent, with black point compensation
+    std::string profileTitle; ///< empty: the suggested one
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

@@ -40,6 +40,10 @@ public slots:
     void open();
     void begin(const lantern::run::RunSetup &setup);
     void resumeRun(qint64 run);
+    /// The same with the meter that is there now: the stage that is not finished begins anew, what
+    /// the other meter read of it is set aside. \param facts names the meter, its correction and
+    /// certificate
+    void resumeWithMeter(qint64 run, const lantern::run::RunSetup &facts);
     /// Starts the stage that status.stage names, or ends the adjustment by hand.
     void proceed();
     /// After the present reading.

@@ -257,7 +257,7 @@ private slots:
         SessionState s = emptyState();
         s.displays[0].detail = QStringLiteral("27 in wide gamut");
         DeskModel m = deskModel(s);
-        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("never measured")));
+        QVERIFY(m.displays[0].age.endsWith(QLatin1String("never measured")));
         QVERIFY(!m.hasReading && m.room.isEmpty());
         s.displays[0].lastValidated = QDateTime::currentDateTimeUtc().addDays(-12);
         s.displays[0].lastMean = 0.417;
@@ -266,9 +266,8 @@ private slots:
         s.meter.lastReading = XYZ{95, 100, 108};
         s.meter.room = run::RoomLight{64, {0.34, 0.35}};
         m = deskModel(s);
-        QVERIFY(m.displays[0].detail.endsWith(QLatin1String("12 days ago")));
-        QCOMPARE(m.displays[0].verdict,
-                 QStringLiteral("Within · mean ΔE00 %1").arg(figure(0.417, 2)));
+        QCOMPARE(m.displays[0].age, QStringLiteral("12 days ago · ΔE00 %1").arg(figure(0.417, 2)));
+        QCOMPARE(m.displays[0].verdict, QStringLiteral("Within tolerance"));
         QVERIFY(m.meterState.endsWith(QLatin1String("ready")));
         QVERIFY(m.room.contains(QLatin1String("64 lx")));
         s.status.activity = Activity::Faulted;

@@ -1,3 +1,4 @@
+#include "app/models/states.h"
 #include "app/state/ledger_rows.h"
 #include "app/state/wording.h"
 #include "app/views/white/white_model.h"
@@ -196,10 +197,107 @@ private slots:
         QCOMPARE(a.text, text);
     }
 
+    /// By hand: what is still off, and going on as the second choice; the other way round when all
+    /// is right or nothing can be done about it.
+    void byHandTheMainActionSaysWhatIsOff()
+    {
+        SessionState s = withRun(Activity::Working, Stage::Adjust);
+        s.results.setup.adjust = run::AdjustMode::ByHand;
+        MainAction a = mainAction(s);
+        QCOMPARE(a.step, NextStep::None);
+        QCOMPARE(a.otherStep, NextStep::Proceed);
+        HandAdvice advice;
+        advice.deltaUv = 0.01;
+        advice.luminanceIsRight = true;
+        advice.turn = HandAdvice::Turn{Control::RedGain, 1.3, {}, true};
+        s.results.handAdvice = advice;
+        a = mainAction(s);
+        QCOMPARE(a.text, QStringLiteral("Still too little red"));
+        QCOMPARE(a.step, NextStep::None);
+        QCOMPARE(a.other, QStringLiteral("Go on with white as it is"));
+        QCOMPARE(a.otherStep, NextStep::Proceed);
+        s.results.handAdvice->turn = HandAdvice::Turn{Control::BlueGain, 0.8, {}, false};
+        QCOMPARE(mainAction(s).text, QStringLiteral("Still too much blue"));
+        s.results.handAdvice->whiteIsRight = true;
+        s.results.handAdvice->luminanceIsRight = false;
+        s.results.handAdvice->luminanceError = -0.123;
+        s.results.handAdvice->turn = HandAdvice::Turn{Control::Brightness, 1.14, {}, false};
+        QCOMPARE(mainAction(s).text, QStringLiteral("Still 12 % too dark"));
+        s.results.handAdvice->turn.reset(); // at its end
+        a = mainAction(s);
+        QCOMPARE(a.text, QStringLiteral("Go on, 12 % too dark"));
+        QCOMPARE(a.step, NextStep::Proceed);
+        QVERIFY(a.other.isEmpty());
+        s.results.handAdvice->luminanceIsRight = true;
+        a = mainAction(s);
+        QCOMPARE(a.text, QStringLiteral("White is right: go on"));
+        QCOMPARE(a.step, NextStep::Proceed);
+        QVERIFY(a.other.isEmpty());
+    }
+
+    /// After a run there is a way on: the report, then the next display that needs one.
+    void afterARunThereIsAWayOn()
+    {
+        SessionState s = withRun(Activity::Finished, Stage::Done);
+        s.displays.resize(1);
+        MainAction a = mainAction(s);
+        QCOMPARE(a.step, NextStep::SaveReport);
+        QVERIFY(a.other.isEmpty());
+        s.reportFolder = QStringLiteral("/somewhere");
+        a = mainAction(s);
+        QCOMPARE(a.step, NextStep::OpenReport);
+        DisplayCard other;
+        other.name = QStringLiteral("Wall");
+        other.mark = Mark::Within;
+        s.displays.push_back(other);
+        QCOMPARE(mainAction(s).step, NextStep::OpenReport); // that one is in order
+        s.displays.back().mark = Mark::Stale;
+        a = mainAction(s);
+        QCOMPARE(a.step, NextStep::NextDisplay);
+        QCOMPARE(a.text, QStringLiteral("Go to Wall"));
+        QCOMPARE(a.otherStep, NextStep::OpenReport);
+        s.reportFolder.clear();
+        a = mainAction(s);
+        QCOMPARE(a.step, NextStep::SaveReport);
+        QCOMPARE(a.otherStep, NextStep::NextDisplay);
+    }
+
+    /// A check that holds asks for nothing.
+    void aCheckThatHoldsAsksForNothing()
+    {
+        SessionState s = emptyState();
+        s.displays.resize(1);
+        s.lastTime = lantern::test::keptRun();
+        s.view = ViewId::Check;
+        s.check = CheckFirst{};
+        s.check->verdict = CheckFirst::Verdict::Holds;
+        MainAction a = mainAction(s);
+        QCOMPARE(a.step, NextStep::None);
+        QCOMPARE(a.text, QStringLiteral("It holds"));
+        QCOMPARE(a.otherStep, NextStep::CheckFirst);
+        s.check->verdict = CheckFirst::Verdict::Redo;
+        QCOMPARE(mainAction(s).step, NextStep::SameAgain);
+    }
+
+    /// The aim is called by what was chosen: daylight of 6500 K has 6502 K.
+    void theAimedTemperatureIsTheOneChosen()
+    {
+        Aim aim;
+        QCOMPARE(aimedKelvin(aim), std::optional(6500.0));
+        aim.white = BlackbodyWhite{5000};
+        QCOMPARE(aimedKelvin(aim), std::optional(5000.0));
+        aim.white = NativeWhite{};
+        QVERIFY(!aimedKelvin(aim));
+        aim.white = Chromaticity{0.3127, 0.3290};
+        VERIFY_NEAR(*aimedKelvin(aim), 6503, 3); // CIE 15:2018, table T.1
+        SessionState s = emptyState();
+        QCOMPARE(ledgerRows(s)[1].aim, QStringLiteral("6500"));
+    }
+
     void beforeARunTheMainActionLeadsThroughReadyAndAim()
     {
         SessionState s = emptyState();
-        QCOMPARE(mainAction(s).text, QStringLiteral("Go on with 1 points open"));
+        QCOMPARE(mainAction(s).text, QStringLiteral("Go on with 1 point open"));
         s.ready[0].done = true;
         QCOMPARE(mainAction(s).text, QStringLiteral("Ready: choose the aim"));
         s.view = ViewId::Tone;
@@ -217,11 +315,11 @@ private slots:
 
     void adviceIsInTheMonitorsUnits()
     {
-        QCOMPARE(adviceText(100, 97, 0.9), QStringLiteral("down about 3"));
-        QCOMPARE(adviceText(50, 52, 1.1), QStringLiteral("up about 2"));
-        QCOMPARE(adviceText(50, 50, 1.0), QStringLiteral("leave"));
-        QCOMPARE(adviceText(std::nullopt, 50, 0.62), QStringLiteral("down, 38 % less light"));
-        QCOMPARE(adviceText(std::nullopt, 50, 1.004), QStringLiteral("leave"));
+        QCOMPARE(stepsText(100, 97), QStringLiteral("down about 3"));
+        QCOMPARE(stepsText(50, 52), QStringLiteral("up about 2"));
+        QCOMPARE(stepsText(50, 50), QStringLiteral("leave"));
+        QCOMPARE(lightText(0.62), QStringLiteral("down, 38 % less light"));
+        QCOMPARE(lightText(1.004), QStringLiteral("up, 1 % more light")); // there is no half turn
     }
 
     void timeLeftIsInWords()

@@ -176,6 +176,8 @@ private slots:
         s.results.whites = {{{}, white}};
         Advice advice;
         advice.wanted = Vec3(0.8, 1.0, 0.9); // less red, a little less blue
+        s.results.controls = MonitorControls{};
+        advice.controls = {90, 100, 90, 100, 95};
         s.results.advice = advice;
         const WhiteModel m = whiteModel(s);
         QCOMPARE(m.dial.arrows.size(), size_t(2));
@@ -196,6 +198,13 @@ private slots:
         }
         // The greater change has the longer arrow.
         QVERIFY(deltaUvPrime(m.dial.arrows[0].to, here) > 0.01);
+        // By hand one at a time.
+        s.results.handAdvice = HandAdvice{};
+        s.results.handAdvice->turn = HandAdvice::Turn{Control::BlueGain, 0.9, {}, false};
+        const WhiteModel byHand = whiteModel(s);
+        QCOMPARE(byHand.dial.arrows.size(), size_t(1));
+        QCOMPARE(byHand.dial.arrows[0].label, QStringLiteral("blue"));
+        QCOMPARE(byHand.dial.arrows[0].to, m.dial.arrows[1].to);
     }
 
     void controlsSayWhatToTurn()
@@ -205,16 +214,26 @@ private slots:
         s.results.whites = {{{}, *keptRun().before->white}};
         s.results.controls = MonitorControls{};
         s.results.controls->redGain = 90;
-        Advice advice;
-        advice.wanted = Vec3(0.8, 1, 1);
-        advice.controls = *s.results.controls;
-        advice.controls.redGain = 81;
-        s.results.advice = advice;
+        HandAdvice advice;
+        advice.turn = HandAdvice::Turn{Control::RedGain, 0.8, 81, false};
+        s.results.handAdvice = advice;
         WhiteModel m = whiteModel(s);
         QVERIFY(m.showsControls && m.typedIn && m.maySkip && m.readFromAfar);
-        QCOMPARE(m.controls[0].advice, QStringLiteral("leave"));
+        QCOMPARE(m.controls[0].advice, QString()); // one at a time
         QCOMPARE(m.controls[1].advice, QStringLiteral("down about 9"));
         QCOMPARE(*m.controls[1].value, 90);
+        QVERIFY(!m.noteWarns);
+        s.results.handAdvice->turn = HandAdvice::Turn{Control::RedGain, 2.27, {}, true};
+        s.results.handAdvice->doubt = HandAdvice::Doubt{Control::RedGain, 0.44, false};
+        m = whiteModel(s);
+        QCOMPARE(m.controls[1].advice, QStringLiteral("back up, 127 % more light"));
+        QVERIFY(m.noteWarns);
+        QVERIFY(m.note.contains(QLatin1String("Red gain")) &&
+                m.note.contains(QLatin1String("56 %")));
+        s.results.handAdvice->turn.reset();
+        s.results.handAdvice->doubt.reset();
+        m = whiteModel(s);
+        QCOMPARE(m.controls[1].advice, QStringLiteral("leave"));
         QVERIFY(m.switchText.isEmpty());
         s.displays[0].can.remoteControls = true;
         s.displays[0].can.gains = false;

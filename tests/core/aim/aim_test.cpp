@@ -19,7 +19,7 @@ Aim parse(const QString &text)
     return aimFromJson(parseJson(text.toStdString(), "a.json"), "a.json");
 }
 
-const char *kGood = R"({"format": "bold-lantern-aim", "version": 1, "name": "Plate editing",
+const char *kGood = R"({"format": "bold-lantern-aim", "version": 1, "name": "Image editing",
  "white": {"daylight": 6500}, "luminance": 120, "tone": {"gamma": 2.2}, "black": "native"})";
 
 } // namespace
@@ -30,7 +30,7 @@ private slots:
     void readsTheDocumentedExample()
     {
         const Aim aim = parse(QString::fromLatin1(kGood));
-        QCOMPARE(aim.name, std::string("Plate editing"));
+        QCOMPARE(aim.name, std::string("Image editing"));
         QCOMPARE(std::get<DaylightWhite>(aim.white).kelvin, 6500.0);
         QCOMPARE(aim.luminanceCdM2.value(), 120.0);
         QVERIFY(!aim.contrastRatio);

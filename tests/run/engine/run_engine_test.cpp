@@ -270,12 +270,24 @@ private slots:
         rig.engine.proceed();
         QVERIFY(rig.waitFor(Activity::Waiting));
         rig.engine.proceed();
-        QVERIFY(
-            rig.waitUntil([&] { return rig.results.whites.size() >= 3 && rig.results.advice; }));
-        const double before = rig.results.whites.back().white.Y;
-        rig.engine.turnControls(rig.results.advice->controls);
         QVERIFY(rig.waitUntil(
-            [&] { return std::abs(rig.results.whites.back().white.Y / 120 - 1) < 0.1; }));
+            [&] { return rig.results.whites.size() >= 3 && rig.results.handAdvice; }));
+        const double before = rig.results.whites.back().white.Y;
+        // One control after the other, until there is nothing to turn.
+        for (int turns = 0; turns < 15 && rig.results.handAdvice->turn; ++turns) {
+            const HandAdvice::Turn turn = *rig.results.handAdvice->turn;
+            MonitorControls controls = rig.results.whites.back().controls;
+            QVERIFY(turn.to);
+            controls.*kControlFields[static_cast<size_t>(turn.control)] = *turn.to;
+            const size_t seen = rig.results.whites.size();
+            rig.engine.turnControls(controls);
+            QVERIFY(rig.waitUntil([&] {
+                return rig.results.whites.size() > seen + 2 &&
+                       rig.results.whites.back().controls == controls;
+            }));
+        }
+        QVERIFY(!rig.results.handAdvice->turn);
+        VERIFY_NEAR(rig.results.whites.back().white.Y / 120, 1, 0.03);
         QVERIFY(before > 200);
         QCOMPARE(rig.status.activity, Activity::Working);
         rig.engine.proceed();

@@ -58,14 +58,18 @@ void addShare(const Validation &v, ValidationModel &m)
     if (sorted.empty())
         return;
     std::sort(sorted.begin(), sorted.end());
-    m.limit = v.verdict.tolerance.colourMean;
-    m.shareReach = std::max(1.5 * m.limit.value_or(0), 1.1 * sorted.back());
-    if (m.limit)
-        m.share.push_back({{*m.limit, *m.limit},
-                           {0, 100},
+    // The limits that single colours have: so many per cent below this, all below that.
+    const auto most = v.verdict.tolerance.colour95;
+    const auto worst = v.verdict.tolerance.colourWorst;
+    m.shareReach = 1.1 * std::max(sorted.back(), worst.value_or(most.value_or(0)));
+    if (most) {
+        const double end = worst.value_or(*most);
+        m.share.push_back({{*most, *most, end, end},
+                           {0, 95, 95, 100},
                            {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine},
-                           {}});
-    Curve steps{{0}, {0}, {.colour = theme::kBright, .width = 2}, {}};
+                           Accuracy::tr("limits")});
+    }
+    Curve steps{{0}, {0}, {.colour = theme::kBright, .width = 2}, Accuracy::tr("share")};
     for (size_t i = 0; i < sorted.size(); ++i) {
         steps.x << sorted[i] << sorted[i];
         steps.y << steps.y.back()

@@ -29,7 +29,6 @@ struct ValidationModel {
     std::vector<QStringList> table; ///< name, RGB, aimed Lab, measured Lab, ΔE00, out of gamut
     std::vector<Curve> share;       ///< ΔE00 against the share of colours below it, %
     double shareReach = 1;          ///< ΔE00
-    std::optional<double> limit;    ///< ΔE00, of the mean
     QString mean;
     QString verdict, verdictTip; ///< rich text
     QString figures, figuresTip; ///< rich text

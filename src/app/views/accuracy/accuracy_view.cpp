@@ -59,6 +59,7 @@ AccuracyView::AccuracyView(Intents *intents)
     m_order->setAccessibleName(tr("Order of the colours"));
     connect(m_order, &QComboBox::activated, this, [this] { show(*m_state); });
     m_curve->yAxis->setRange(0, 100);
+    m_curve->axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignRight | Qt::AlignBottom);
     m_curve->setFixedHeight(210);
 
     auto *tabs = new QHBoxLayout(m_tabs);
@@ -68,7 +69,7 @@ AccuracyView::AccuracyView(Intents *intents)
     tabs->addWidget(m_tableTab);
     tabs->addStretch(1);
     tabs->addWidget(m_order);
-    m_note->setWordWrap(true);
+    wrap(m_note);
     auto *left = new QVBoxLayout;
     left->addWidget(m_pages, 1);
     left->addWidget(m_note);
@@ -147,14 +148,6 @@ void AccuracyView::show(const ValidationModel &v)
     }
     m_curve->xAxis->setRange(0, v.shareReach);
     m_curve->setCurves(v.share);
-    if (v.limit) {
-        auto *label = new QCPItemText(m_curve);
-        label->setText(tr("limit"));
-        label->setFont(theme::font(7.5));
-        label->setColor(theme::kMuted);
-        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
-        label->position->setCoords(*v.limit + 0.02 * v.shareReach, 4);
-    }
 }
 
 } // namespace lantern::app

@@ -29,7 +29,19 @@ MatchFields::MatchFields(QWidget *parent) : QWidget(parent)
 void MatchFields::setFields(const std::vector<MatchField> &fields)
 {
     m_fields = fields;
+    QStringList told;
+    for (const MatchField &f : m_fields)
+        told << inWords(f);
+    setAccessibleDescription(told.join(QStringLiteral("; ")));
     update();
+}
+
+QString MatchFields::inWords(const MatchField &f)
+{
+    if (!f.isMeasured)
+        return f.name;
+    return f.over ? tr("%1: ΔE00 %2, over the limit").arg(f.name, figure(f.deltaE00, 2))
+                  : tr("%1: ΔE00 %2").arg(f.name, figure(f.deltaE00, 2));
 }
 
 int MatchFields::columns() const
@@ -88,10 +100,7 @@ bool MatchFields::event(QEvent *event)
         for (size_t i = 0; i < m_fields.size(); ++i)
             if (fieldRect(static_cast<int>(i)).contains(help->pos())) {
                 const MatchField &f = m_fields[i];
-                QToolTip::showText(
-                    help->globalPos(),
-                    f.isMeasured ? tr("%1: ΔE00 %2").arg(f.name, figure(f.deltaE00, 2)) : f.name,
-                    this);
+                QToolTip::showText(help->globalPos(), inWords(f), this);
                 return true;
             }
         QToolTip::hideText();

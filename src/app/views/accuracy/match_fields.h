@@ -12,7 +12,7 @@ class MatchFields : public QWidget {
 public:
     explicit MatchFields(QWidget *parent = nullptr);
     void setFields(const std::vector<MatchField> &fields);
-    [[nodiscard]] QSize minimumSizeHint() const override { return {360, 300}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {260, 220}; }
 
 protected:
     void paintEvent(QPaintEvent *event) override;
@@ -20,6 +20,7 @@ protected:
 
 private:
     [[nodiscard]] int columns() const;
+    [[nodiscard]] static QString inWords(const MatchField &field);
     [[nodiscard]] QRectF fieldRect(int index) const;
 
     std::vector<MatchField> m_fields;

@@ -59,7 +59,7 @@ QString figureName(Figure figure)
     case Figure::ColourMean:
         return VerdictWords::tr("colours, mean");
     case Figure::Colour95:
-        return VerdictWords::tr("95 % below");
+        return VerdictWords::tr("95 % are below");
     case Figure::ColourWorst:
         break;
     }

@@ -94,7 +94,7 @@ QStringList toneEntries()
     QStringList entries = {AimWords::tr("Gamma")};
     for (const ToneName &name : toneNames())
         entries << QString::fromUtf8(name.title);
-    return entries << AimWords::tr("As native");
+    return entries << AimWords::tr("Native");
 }
 
 AimFields fieldsOf(const Aim &aim)
@@ -209,7 +209,7 @@ AimModel aimModel(const SessionState &state)
     m.fixed = state.hasRun() && state.status.activity != run::Activity::Finished;
     m.explanation =
         m.fixed ? AimWords::tr("The aim of the run under way. Stop the run to change it.")
-                : AimWords::tr("What the display shall become. Start from a job; every number can "
+                : AimWords::tr("What the display should become. Start from a job; every number can "
                                "be changed. An aim file can be dropped here.");
     m.problem = state.aimProblem;
     m.measure = state.measure;

@@ -41,7 +41,7 @@ Aim renamed(Aim changed, const Aim &before, const std::vector<Aim> &own);
 Aim aimOfEntry(int index, const std::vector<Aim> &own, const std::vector<run::RoomLight> &light,
                const std::optional<double> &paperCdM2);
 
-/// What the row "From the light" shows.
+/// What the row "Match the room light" shows.
 struct LightModel {
     std::vector<run::RoomLight> readings;
     bool mayRead = true;

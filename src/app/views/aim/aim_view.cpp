@@ -1,6 +1,7 @@
 #include "app/views/aim/aim_view.h"
 
 #include "app/theme.h"
+#include "app/widgets/file_choice.h"
 #include "app/widgets/number_box.h"
 #include "core/plan/chart.h"
 #include "run/book/in_words.h"
@@ -9,7 +10,6 @@
 #include <nlohmann/json.hpp>
 
 #include <QDragEnterEvent>
-#include <QFileDialog>
 #include <QGridLayout>
 #include <QMimeData>
 #include <QPushButton>
@@ -38,7 +38,7 @@ NumberBox *spin(double min, double max, int decimals, double step, const QString
 
 AimView::AimView(Intents *intents)
     : View(tr("Aim"),
-           tr("What the display shall become. Start from a job; every number can be changed."),
+           tr("What the display should become. Start from a job; every number can be changed."),
            intents),
       m_preset(new QComboBox),
       m_whiteKind(new QComboBox),
@@ -56,7 +56,7 @@ AimView::AimView(Intents *intents)
       m_expected(spin(0.02, 2, 2, 0.05, tr(" ΔE00"))),
       m_minutes(spin(1, 600, 0, 1, tr(" min"))),
       m_name(new QLineEdit),
-      m_remove(new QPushButton(tr("&Remove"))),
+      m_remove(new QPushButton(tr("Rem&ove"))),
       m_problem(makeLabel({}, theme::kNormal, theme::kText)),
       m_primaries(new PrimariesEdit),
       m_room(new RoomLightBar),
@@ -68,6 +68,13 @@ AimView::AimView(Intents *intents)
     m_contrast->setAlignment(Qt::AlignRight);
     m_patches->setRange(kMinChart, kMaxChart);
     m_patches->setAlignment(Qt::AlignRight);
+    m_patches->setSuffix(tr(" patches"));
+    m_patches->setMinimumWidth(120);
+    m_patches->setAccessibleName(tr("Number of patches"));
+    m_expected->setAccessibleName(tr("Expected mean error, ΔE00"));
+    m_minutes->setAccessibleName(tr("Minutes of measuring"));
+    m_kelvin->setAccessibleName(tr("White point, kelvin"));
+    m_gamma->setAccessibleName(tr("Gamma"));
     m_preset->setPlaceholderText(tr("your own numbers"));
     m_measureKind->addItems(
         {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
@@ -80,10 +87,10 @@ AimView::AimView(Intents *intents)
     m_problem->setObjectName(QStringLiteral("aimProblem"));
     m_problem->setWordWrap(true);
     m_whiteKind->addItems(
-        {tr("Daylight"), tr("Blackbody"), tr("x, y"), tr("u', v'"), tr("As native")});
+        {tr("Daylight"), tr("Black body"), tr("x, y"), tr("u', v'"), tr("Native")});
     m_toneKind->addItems(toneEntries());
-    m_luminanceKind->addItems({tr("A number"), tr("As native")});
-    m_blackKind->addItems({tr("As native"), tr("Contrast limited")});
+    m_luminanceKind->addItems({tr("Value"), tr("Native")});
+    m_blackKind->addItems({tr("Native"), tr("Contrast limited")});
 
     auto *grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
@@ -93,20 +100,19 @@ AimView::AimView(Intents *intents)
                    const QString &why) {
         auto *label = makeLabel(name, 11, theme::kText);
         label->setBuddy(kind);
-        kind->setAccessibleName(name);
+        const QString bare = QString(name).remove(QLatin1Char('&'));
+        kind->setAccessibleName(bare);
         kind->setMinimumWidth(150);
         grid->addWidget(label, row, 0);
         grid->addWidget(kind, row, 1);
         if (number) {
-            number->setAccessibleName(name);
+            number->setAccessibleName(bare);
             grid->addWidget(number, row, 2);
         }
-        if (second) {
-            second->setAccessibleName(name);
+        if (second)
             grid->addWidget(second, row, 3);
-        }
         auto *reason = makeLabel(why, theme::kSmall, theme::kMuted);
-        reason->setWordWrap(true);
+        wrap(reason);
         reason->setContentsMargins(0, 0, 0, 12);
         grid->addWidget(reason, row + 1, 1, 1, 4);
         row += 2;
@@ -126,10 +132,10 @@ AimView::AimView(Intents *intents)
            "paper: 135 in a booth of 500 lx."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
         tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film. GSDF: even steps, "
-           "which alone fit no display for diagnosis."));
-    add(tr("&Black"), m_blackKind, m_contrast, nullptr,
-        tr("200:1 to 1000:1; limit it only so that several displays or a print match."));
-    auto *primaries = makeLabel(tr("&Primaries"), 11, theme::kText);
+           "which alone make no display fit for diagnosis."));
+    add(tr("Blac&k"), m_blackKind, m_contrast, nullptr,
+        tr("Limit it, to between 200:1 and 1000:1, only to match other displays or a print."));
+    auto *primaries = makeLabel(tr("Pr&imaries"), 11, theme::kText);
     primaries->setBuddy(m_primaries->kind());
     m_primaries->kind()->setAccessibleName(tr("Primaries"));
     grid->addWidget(primaries, row, 0);
@@ -138,10 +144,11 @@ AimView::AimView(Intents *intents)
         makeLabel(tr("For monitors that mix them in their own memory. Elsewhere the profile tells "
                      "programs what the panel's own are."),
                   theme::kSmall, theme::kMuted);
+    wrap(primariesWhy);
     primariesWhy->setContentsMargins(0, 0, 0, 12);
     grid->addWidget(primariesWhy, row + 1, 1, 1, 4);
     row += 2;
-    auto *light = makeLabel(tr("From the light"), 11, theme::kText);
+    auto *light = makeLabel(tr("Match the room light"), 11, theme::kText);
     grid->addWidget(light, row, 0, Qt::AlignTop);
     grid->addWidget(m_room, row, 1, 1, 4);
     m_room->setContentsMargins(0, 0, 0, 12);
@@ -154,15 +161,16 @@ AimView::AimView(Intents *intents)
     measureStack->setContentsMargins(0, 0, 0, 0);
     for (QWidget *w : std::initializer_list<QWidget *>{m_patches, m_expected, m_minutes})
         measureStack->addWidget(w);
-    add(tr("&Measure"), m_measureKind, measureNumber, nullptr,
-        tr("96 patches suffice for most displays. Else the program picks patches where it is least "
+    add(tr("Meas&ure"), m_measureKind, measureNumber, nullptr,
+        tr("96 patches suffice for most displays. Otherwise the program picks patches where it is "
+           "least "
            "certain, and stops at the mean error it expects, or at the time."));
     grid->setColumnStretch(4, 1);
     body()->addSpacing(8);
     body()->addLayout(grid);
     body()->addWidget(m_problem);
 
-    auto *keep = new QPushButton(tr("&Keep as my own"));
+    auto *keep = new QPushButton(tr("Keep as m&y own"));
     keep->setObjectName(QStringLiteral("keepAim"));
     connect(keep, &QPushButton::clicked, this,
             [this] { emit this->intents()->aimKept(m_name->text()); });
@@ -170,41 +178,44 @@ AimView::AimView(Intents *intents)
     connect(m_remove, &QPushButton::clicked, this, [this] {
         emit this->intents()->ownAimRemoved(QString::fromStdString(m_model.aim.name));
     });
-    auto *copy = new QPushButton(tr("&Duplicate"));
+    auto *copy = new QPushButton(tr("Dupli&cate"));
     copy->setObjectName(QStringLiteral("duplicateAim"));
     connect(copy, &QPushButton::clicked, intents, &Intents::aimDuplicated);
-    auto *open = new QPushButton(tr("&Open an aim…"));
-    auto *save = new QPushButton(tr("&Save this aim…"));
+    auto *open = new QPushButton(tr("Open an aim…"));
+    auto *save = new QPushButton(tr("Save this aim…"));
     connect(open, &QPushButton::clicked, this, [this] {
         const QString path =
-            QFileDialog::getOpenFileName(this, tr("Open an aim"), {}, tr("Aims (*.json)"));
+            fileToOpen(this, QStringLiteral("aims"), tr("Open an aim"), tr("Aims (*.json)"));
         if (!path.isEmpty())
             openFile(path);
     });
     connect(save, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Save this aim"),
-                                                          QString::fromStdString(m_model.aim.name) +
-                                                              QStringLiteral(".json"),
-                                                          tr("Aims (*.json)"));
+        const QString path =
+            fileToSave(this, QStringLiteral("aims"), tr("Save this aim"),
+                       QString::fromStdString(m_model.aim.name) + QStringLiteral(".json"),
+                       tr("Aims (*.json)"));
         if (path.isEmpty())
             return;
         try {
             run::writeFile(path, QByteArray::fromStdString(aimToJson(m_model.aim).dump(2) + "\n"));
         } catch (const Error &e) {
-            emit this->intents()->told(run::inWords(e));
+            emit this->intents()->failed(run::inWords(e));
         }
     });
     auto *buttons = new QHBoxLayout;
-    m_name->setFixedWidth(220);
+    m_name->setMinimumWidth(120);
+    m_name->setMaximumWidth(220);
     buttons->addWidget(m_name);
     buttons->addWidget(keep);
     buttons->addWidget(copy);
     buttons->addWidget(m_remove);
-    buttons->addSpacing(24);
-    buttons->addWidget(open);
-    buttons->addWidget(save);
     buttons->addStretch(1);
     body()->addLayout(buttons);
+    auto *files = new QHBoxLayout;
+    files->addWidget(open);
+    files->addWidget(save);
+    files->addStretch(1);
+    body()->addLayout(files);
     body()->addStretch(1);
 
     connect(m_preset, &QComboBox::activated, this, [this](int index) {
@@ -317,6 +328,11 @@ void AimView::showFields(const AimFields &f)
     m_kelvin->setVisible(hasKelvin);
     m_first->setVisible(hasPair);
     m_second->setVisible(hasPair);
+    const bool uv = f.white == WhiteEntry::Uv;
+    m_first->setPrefix(uv ? tr("u' ") : tr("x "));
+    m_second->setPrefix(uv ? tr("v' ") : tr("y "));
+    m_first->setAccessibleName(uv ? tr("White point, u'") : tr("White point, x"));
+    m_second->setAccessibleName(uv ? tr("White point, v'") : tr("White point, y"));
     if (hasKelvin) {
         m_kelvin->setRange(f.leastKelvin, f.mostKelvin);
         m_kelvin->setValue(f.kelvin);
@@ -348,7 +364,7 @@ void AimView::openFile(const QString &path)
         emit intents()->aimChosen(aimFromJson(json, source));
         emit intents()->told(run::inWords(remarkOnOldAim(json)));
     } catch (const Error &e) {
-        emit intents()->told(run::inWords(e));
+        emit intents()->failed(run::inWords(e));
     }
 }
 

@@ -9,7 +9,7 @@ namespace lantern::app {
 
 EyeMatchRow::EyeMatchRow(QWidget *parent)
     : QWidget(parent),
-      m_take(new QPushButton(tr("The &white as read matches"))),
+      m_take(new QPushButton(tr("The white as read matches"))),
       m_forget(new QPushButton(tr("Forget the match"))),
       m_figures(makeLabel({}, theme::kSmall, theme::kMuted))
 {
@@ -17,7 +17,7 @@ EyeMatchRow::EyeMatchRow(QWidget *parent)
     m_forget->setObjectName(QStringLiteral("forgetEyeMatch"));
     m_take->setToolTip(tr("Turn the display until its white looks like the paper or the other "
                           "display, have it read, stop the run, then press this."));
-    m_figures->setWordWrap(true);
+    wrap(m_figures);
     auto *row = new QHBoxLayout;
     row->addWidget(m_take);
     row->addWidget(m_forget);

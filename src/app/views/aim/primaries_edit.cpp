@@ -28,7 +28,7 @@ PrimariesEdit::PrimariesEdit(QWidget *parent)
 {
     m_kind->setObjectName(QStringLiteral("primariesKind"));
     m_kind->setMinimumWidth(150);
-    m_kind->addItem(tr("As native"));
+    m_kind->addItem(tr("Native"));
     for (const NamedPrimaries &named : kNamed)
         m_kind->addItem(QString::fromUtf8(named.title));
     m_kind->addItems({tr("x, y"), tr("u', v'")});
@@ -36,7 +36,6 @@ PrimariesEdit::PrimariesEdit(QWidget *parent)
     numbers->setContentsMargins(0, 0, 0, 0);
     numbers->setSpacing(4);
     const std::array letters = {tr("R"), tr("G"), tr("B")};
-    const std::array names = {tr("red"), tr("green"), tr("blue")};
     for (size_t c = 0; c < 3; ++c) {
         numbers->addWidget(new QLabel(letters[c]));
         for (size_t i = 0; i < 2; ++i) {
@@ -46,8 +45,7 @@ PrimariesEdit::PrimariesEdit(QWidget *parent)
             field->setSingleStep(0.001);
             field->setAlignment(Qt::AlignRight);
             field->setButtonSymbols(QAbstractSpinBox::NoButtons);
-            field->setFixedWidth(64);
-            field->setAccessibleName(tr("%1, coordinate %2").arg(names[c]).arg(i + 1));
+            field->setFixedWidth(78);
             connect(field, &QDoubleSpinBox::valueChanged, this, &PrimariesEdit::numbersEdited);
             numbers->addWidget(field);
             m_fields[c][i] = field;
@@ -103,6 +101,18 @@ void PrimariesEdit::numbersEdited()
     emit changed();
 }
 
+void PrimariesEdit::nameFields()
+{
+    const std::array names = {tr("red"), tr("green"), tr("blue")};
+    for (size_t c = 0; c < 3; ++c)
+        for (size_t i = 0; i < 2; ++i) {
+            const QString letter =
+                inUv() ? (i == 0 ? tr("u'") : tr("v'")) : (i == 0 ? tr("x") : tr("y"));
+            m_fields[c][i]->setPrefix(letter + QLatin1Char(' '));
+            m_fields[c][i]->setAccessibleName(tr("Primary %1, %2").arg(names[c], letter));
+        }
+}
+
 void PrimariesEdit::show()
 {
     m_updating = true;
@@ -117,6 +127,7 @@ void PrimariesEdit::show()
     }
     m_kind->setCurrentIndex(index);
     m_numbers->setVisible(index >= ByXy);
+    nameFields();
     if (m_primaries)
         for (size_t c = 0; c < 3; ++c) {
             const Chromaticity xy = (*m_primaries)[c];

@@ -28,6 +28,7 @@ private:
     void kindChosen(int index);
     void numbersEdited();
     void show();
+    void nameFields();
     [[nodiscard]] bool inUv() const;
 
     std::optional<PrimarySet> m_primaries;

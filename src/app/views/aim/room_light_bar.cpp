@@ -10,7 +10,7 @@ namespace lantern::app {
 
 RoomLightBar::RoomLightBar(QWidget *parent)
     : QWidget(parent),
-      m_read(new QPushButton(tr("Read the &light"))),
+      m_read(new QPushButton(tr("Read the light"))),
       m_white(new QPushButton(tr("Use its white"))),
       m_luminance(new QPushButton(tr("Use its luminance"))),
       m_startOver(new QPushButton(tr("Start over"))),
@@ -29,7 +29,7 @@ RoomLightBar::RoomLightBar(QWidget *parent)
     m_paper->setPrefix(tr("paper L* "));
     m_paper->setToolTip(
         tr("White papers have L* 93 to 95: they send back 83 to 88 % of the light."));
-    m_figures->setWordWrap(true);
+    wrap(m_figures);
     auto *row = new QHBoxLayout;
     for (QPushButton *button : {m_read, m_white, m_luminance, m_startOver})
         row->addWidget(button);
@@ -55,7 +55,7 @@ void RoomLightBar::setModel(const LightModel &m)
 {
     m_readings = m.readings;
     m_read->setEnabled(m.mayRead);
-    m_read->setText(m_readings.empty() ? tr("Read the &light") : tr("Read it &again"));
+    m_read->setText(m_readings.empty() ? tr("Read the light") : tr("Read it again"));
     for (QWidget *w : std::initializer_list<QWidget *>{m_white, m_luminance, m_startOver, m_paper})
         w->setVisible(!m_readings.empty());
     showFigures();

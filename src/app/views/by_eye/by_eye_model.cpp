@@ -47,14 +47,23 @@ double codeOf(int channel, const EyeFindings &findings)
                                    : half[static_cast<size_t>(channel)];
 }
 
-QString wordsOf(EyeStep step, const EyeFindings &findings)
+QString wordsOf(EyeStep step, const EyeWork &work)
 {
+    const EyeFindings &findings = work.findings;
     switch (step) {
     case EyeStep::Black:
+        if (work.builtIn)
+            return ByEye::tr("This panel has no black level to turn. The bars farthest left should "
+                             "melt into the black, the third should not. Where even the third "
+                             "cannot be told, darken the room; then go on.");
         return ByEye::tr("Turn the monitor's brightness or black level until the bars farthest "
                          "left just cannot be told from the black and the third can. Keep the room "
                          "as dark as when you work.");
     case EyeStep::White:
+        if (work.builtIn)
+            return ByEye::tr("This panel has no contrast to turn. All bars but the one farthest "
+                             "left should be told from the white. Go on either way: the profile "
+                             "takes the panel as it is.");
         return ByEye::tr("Turn the monitor's contrast down until the bars can be told from the "
                          "white, at least all but the one farthest left.");
     case EyeStep::Neutral:
@@ -89,7 +98,7 @@ QStringList eyeStepTitles()
 EyeStepModel eyeStepModel(EyeStep step, const EyeWork &work)
 {
     EyeStepModel m;
-    m.words = wordsOf(step, work.findings);
+    m.words = wordsOf(step, work);
     m.channel = channelOf(step);
     if (m.channel) {
         m.code = codeOf(*m.channel, work.findings);
@@ -98,8 +107,8 @@ EyeStepModel eyeStepModel(EyeStep step, const EyeWork &work)
         m.figure = ByEye::tr("gamma %1").arg(figure(gammaOfHalfLight(m.code), 2));
     } else if (step == EyeStep::Neutral)
         m.sliders = {
-            {ByEye::tr("&Red against green"), -100, 100, static_cast<int>(work.tint[0])},
-            {ByEye::tr("&Blue against yellow"), -100, 100, static_cast<int>(work.tint[1])}};
+            {ByEye::tr("Red agains&t green"), -100, 100, static_cast<int>(work.tint[0])},
+            {ByEye::tr("Bl&ue against yellow"), -100, 100, static_cast<int>(work.tint[1])}};
     return m;
 }
 

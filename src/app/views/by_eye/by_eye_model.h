@@ -19,6 +19,7 @@ QStringList eyeStepTitles();
 struct EyeWork {
     EyeFindings findings;
     std::array<double, 2> tint{}; ///< red against green, blue against yellow; -100..100
+    bool builtIn = false;         ///< the panel has nothing to turn but its light
 };
 
 /// What one step shows.

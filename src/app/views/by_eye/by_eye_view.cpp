@@ -21,7 +21,7 @@ ByEyeView::ByEyeView(Intents *intents)
     m_steps->setObjectName(QStringLiteral("eyeSteps"));
     m_steps->setAccessibleName(tr("Steps"));
     m_steps->addItems(eyeStepTitles());
-    m_steps->setFixedWidth(150);
+    m_steps->setFixedWidth(140);
     m_words->setWordWrap(true);
     QSizePolicy kept = m_target->sizePolicy();
     kept.setRetainSizeWhenHidden(true);
@@ -45,7 +45,7 @@ ByEyeView::ByEyeView(Intents *intents)
     side->addStretch(1);
     auto *sideWidget = new QWidget;
     sideWidget->setLayout(side);
-    sideWidget->setFixedWidth(250);
+    sideWidget->setFixedWidth(230);
     auto *row = new QHBoxLayout;
     row->addWidget(m_steps);
     row->addWidget(m_target, 1);
@@ -78,7 +78,13 @@ void ByEyeView::hideEvent(QHideEvent *event)
 
 void ByEyeView::setState(const SessionState &state)
 {
-    m_free = !state.isMeasuring() && !state.hasRun() && !state.preparing;
+    const bool complete = state.hasRun() && state.status.activity == run::Activity::Finished;
+    m_free = !state.isMeasuring() && (!state.hasRun() || complete) && !state.preparing;
+    const bool builtIn = state.displays[static_cast<size_t>(state.selected)].builtIn;
+    if (m_work.builtIn != builtIn) {
+        m_work.builtIn = builtIn;
+        showStep();
+    }
     m_next->setEnabled(m_free || step() != EyeStep::Result);
 }
 
@@ -109,7 +115,7 @@ void ByEyeView::showStep()
     m_figure->setVisible(!m.figure.isEmpty());
     m_figure->setText(m.figure);
     m_target->setVisible(!last);
-    m_next->setText(last ? tr("&Make the profile and use it") : tr("&Next"));
+    m_next->setText(last ? tr("Ma&ke the profile and use it") : tr("Ne&xt"));
     m_next->setEnabled(m_free || !last);
     if (m.channel)
         m_target->showHalfLight(*m.channel, m.code);

@@ -23,7 +23,7 @@ QRgb inChannel(int channel, int code)
 MatchTarget::MatchTarget(QWidget *parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("matchTarget"));
-    setMinimumSize(300, 300);
+    setMinimumSize(110, 200);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setAttribute(Qt::WA_OpaquePaintEvent);
 }

@@ -127,6 +127,7 @@ CheckModel checkModel(const SessionState &state)
     m.bars = c.patches;
     std::stable_sort(m.bars.begin(), m.bars.end(),
                      [](const auto &a, const auto &b) { return a.deltaE00 > b.deltaE00; });
+    m.mean = c.meanDeltaE00;
     m.holdsUpTo = c.figures.tolerance.colourMean;
     if (m.holdsUpTo)
         m.driftsUpTo = kDriftsUpTo * *m.holdsUpTo;

@@ -18,6 +18,7 @@ struct CheckModel {
     /// A bar for each patch, worst first: how far it is from what it was, ΔE00.
     std::vector<CheckFirst::Patch> bars;
     std::optional<double> holdsUpTo, driftsUpTo; ///< limits of the mean, ΔE00
+    double mean = 0;                             ///< ΔE00
 };
 
 CheckModel checkModel(const SessionState &state);

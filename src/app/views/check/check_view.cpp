@@ -22,7 +22,14 @@ public:
     {
         m_holds = m.holdsUpTo;
         m_drifts = m.driftsUpTo;
+        m_mean = m.mean;
         m_patches = m.bars;
+        QStringList told;
+        for (const CheckFirst::Patch &patch : m_patches)
+            told << CheckView::tr("RGB %1 %2 %3: ΔE00 %4")
+                        .arg(figure(patch.rgb.r, 0), figure(patch.rgb.g, 0), figure(patch.rgb.b, 0),
+                             figure(patch.deltaE00, 2));
+        setAccessibleDescription(told.join(QStringLiteral("; ")));
         update();
     }
 
@@ -44,17 +51,15 @@ protected:
         p.setPen(theme::kMuted);
         p.drawText(QRectF(0, y(0) - 8, kLeft - 6, 16), Qt::AlignRight, QStringLiteral("0"));
         p.drawText(0, 10, CheckView::tr("ΔE00 against last time"));
+        // Limits are those of the mean: they stand at the side, and the mean goes across.
         for (const auto &[limit, word] : {std::pair{holds, CheckView::tr("mean holds")},
                                           std::pair{drifts, CheckView::tr("mean drifts")}}) {
-            if (!m_holds)
-                continue;
-            p.setPen(QPen(theme::kLine, 1, Qt::DashLine));
-            p.drawLine(QPointF(kLeft, y(limit)), QPointF(width() - 96, y(limit)));
-            if (y(holds) - y(drifts) < 14 && limit == holds)
+            if (!m_holds || (limit == holds && y(holds) - y(drifts) < 14))
                 continue; // the labels would lie on each other
-            p.setPen(theme::kMuted);
+            p.setPen(QPen(theme::kMuted, 1.2));
+            p.drawLine(QPointF(width() - 98, y(limit)), QPointF(width() - 92, y(limit)));
             p.drawText(QRectF(0, y(limit) - 8, kLeft - 6, 16), Qt::AlignRight, figure(limit, 1));
-            p.drawText(QPointF(width() - 90, y(limit) + 4), word);
+            p.drawText(QPointF(width() - 88, y(limit) + 4), word);
         }
         for (size_t i = 0; i < m_patches.size(); ++i) {
             const CheckFirst::Patch &patch = m_patches[i];
@@ -68,11 +73,14 @@ protected:
         }
         p.setPen(QPen(theme::kFaint, 1));
         p.drawLine(QPointF(kLeft, y(0)), QPointF(width() - 96, y(0)));
+        p.setPen(QPen(theme::kText, 1.4, Qt::DashLine));
+        p.drawLine(QPointF(kLeft, y(m_mean)), QPointF(width() - 92, y(m_mean)));
     }
 
 private:
     std::vector<CheckFirst::Patch> m_patches;
     std::optional<double> m_holds, m_drifts; ///< limits of the mean
+    double m_mean = 0;
 };
 
 CheckView::CheckView(Intents *intents)

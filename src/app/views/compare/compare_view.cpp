@@ -3,10 +3,10 @@
 #include "app/theme.h"
 #include "app/views/compare/compare_model.h"
 #include "app/views/compare/own_pictures.h"
+#include "app/widgets/file_choice.h"
 #include "run/book/in_words.h"
 
 #include <QDragEnterEvent>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMimeData>
@@ -75,6 +75,8 @@ void SplitPicture::paintEvent(QPaintEvent *)
 void SplitPicture::moveDivider(double position)
 {
     m_divider = std::clamp(position, 0.0, 1.0);
+    setAccessibleDescription(tr("Before on the left %1 %, now on the rest")
+                                 .arg(locale().toString(100 * m_divider, 'f', 0)));
     update();
 }
 
@@ -122,8 +124,8 @@ CompareView::CompareView(Intents *intents)
     connect(m_choice, &QComboBox::activated, this, &CompareView::choose);
     auto *open = new QPushButton(tr("&Open a picture…"));
     connect(open, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(
-            this, tr("Open a picture"), {}, tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
+        const QString path = fileToOpen(this, QStringLiteral("pictures"), tr("Open a picture"),
+                                        tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
         if (!path.isEmpty())
             openFile(path);
     });
@@ -150,7 +152,7 @@ void CompareView::openFile(const QString &path)
         emit intents()->told({});
         render();
     } catch (const Error &e) {
-        emit intents()->told(run::inWords(e));
+        emit intents()->failed(run::inWords(e));
     }
 }
 
@@ -174,7 +176,7 @@ void CompareView::render()
     setExplanation(m.explanation);
     m_split->setPictures(m.before, m.now);
     if (!m.problem.isEmpty())
-        emit intents()->told(m.problem);
+        emit intents()->failed(m.problem);
 }
 
 void CompareView::dragEnterEvent(QDragEnterEvent *event)

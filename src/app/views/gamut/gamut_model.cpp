@@ -59,8 +59,8 @@ GamutModel gamutModel(const SessionState &state)
     }
     m.curves.push_back(triangleOf(*known->primaries, {.colour = theme::kBright, .width = 2.2},
                                   Gamut::tr("this display")));
-    m.figures = Gamut::tr("covers %1 % of sRGB\ncovers %2 % of P3\n\nThe part of each triangle "
-                          "that the display's own lies over: area in u'v', not volume.")
+    m.figures = Gamut::tr("covers %1 % of sRGB\ncovers %2 % of P3\n\nHow much of each triangle the "
+                          "display covers, by area in u'v'; not a volume of colours.")
                     .arg(figure(100 * known->srgbCoverage.value_or(0), 1),
                          figure(100 * known->p3Coverage.value_or(0), 1));
     return m;

@@ -16,7 +16,7 @@ struct Profile {
 QString kindText(const run::RunSetup &setup)
 {
     return setup.profileKind == ProfileKind::Table
-               ? Profile::tr("ICC version %1, tables with %2 points a side")
+               ? Profile::tr("ICC version %1, %2-point tables")
                      .arg(setup.iccVersion)
                      .arg(setup.grid)
                : Profile::tr("ICC version %1, curves and matrix").arg(setup.iccVersion);

@@ -11,7 +11,7 @@ ProfileView::ProfileView(Intents *intents)
     m_grid->setHorizontalSpacing(24);
     m_grid->setVerticalSpacing(14);
     m_grid->setColumnStretch(1, 1);
-    auto *nameLabel = makeLabel(tr("&Name"), theme::kNormal, theme::kMuted);
+    auto *nameLabel = makeLabel(tr("Pr&ofile name"), theme::kNormal, theme::kMuted);
     nameLabel->setBuddy(m_name);
     m_name->setObjectName(QStringLiteral("profileName"));
     m_name->setMaxLength(120);
@@ -21,7 +21,7 @@ ProfileView::ProfileView(Intents *intents)
     m_kind = addRow(tr("Kind"));
     m_readings = addRow(tr("Made from"));
     m_file = addRow(tr("File"));
-    m_declared = addRow(tr("Declared to the desktop"));
+    m_declared = addRow(tr("Registered with the desktop"));
     m_lut = addRow(tr("Video LUT"));
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_name->isModified())

@@ -31,7 +31,7 @@ ReadyModel::Line lineOf(const ReadyPoint &p)
                                    "changes by less than 0.5 % in ten.");
         break;
     case ReadyErrand::FindMeter:
-        line.errandText = Ready::tr("&Find the meter");
+        line.errandText = Ready::tr("F&ind the meter");
         line.errandTip = Ready::tr("Lights parts of the screen until the meter is found, and puts "
                                    "the patch under it.");
         break;
@@ -73,7 +73,7 @@ ReadyModel readyModel(const SessionState &state)
         m.technology = card.technology;
     m.technologyReason =
         card.technologyReason + QLatin1Char(' ') +
-        Ready::tr("It decides how the meter is corrected: a wrong one is a wrong white.");
+        Ready::tr("It decides how the meter is corrected: the wrong one makes white wrong.");
     m.technologyFree = !state.isMeasuring() && !state.hasRun();
     m.checkPossible = m.free && state.lastTime.has_value();
     return m;

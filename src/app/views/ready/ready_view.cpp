@@ -3,6 +3,7 @@
 #include "app/theme.h"
 #include "app/views/ready/ready_model.h"
 #include "app/widgets/meter_drawing.h"
+#include "app/widgets/side_by_side.h"
 #include "app/workplace/workplace.h"
 #include "core/signal/technology.h"
 
@@ -50,7 +51,7 @@ ReadyView::ReadyView(Intents *intents)
     side->addSpacing(8);
     side->addWidget(makeLabel(tr("The display"), theme::kNormal, theme::kText, QFont::DemiBold));
     side->addWidget(m_display);
-    auto *technology = makeLabel(tr("&Panel technology"), theme::kSmall, theme::kMuted);
+    auto *technology = makeLabel(tr("Panel &technology"), theme::kSmall, theme::kMuted);
     technology->setBuddy(m_technology);
     side->addWidget(technology);
     side->addWidget(m_technology);
@@ -60,17 +61,16 @@ ReadyView::ReadyView(Intents *intents)
     side->addStretch(1);
     auto *sideWidget = new QWidget;
     sideWidget->setLayout(side);
-    sideWidget->setFixedWidth(kSideWidth);
+    sideWidget->setMinimumWidth(kSideWidth);
     side->setContentsMargins(0, 0, 0, 0);
 
-    auto *left = new QVBoxLayout;
+    auto *points = new QWidget;
+    auto *left = new QVBoxLayout(points);
+    left->setContentsMargins(0, 0, 0, 0);
     left->addLayout(m_list);
     left->addStretch(1);
-    auto *both = new QHBoxLayout;
-    both->addLayout(left, 1);
-    both->addSpacing(20);
-    both->addWidget(sideWidget);
-    body()->addLayout(both, 1);
+    constexpr int kPointsWidth = 420;
+    body()->addWidget(new SideBySide(points, sideWidget, kPointsWidth), 1);
 }
 
 void ReadyView::showEvent(QShowEvent *event)

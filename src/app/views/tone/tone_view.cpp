@@ -7,13 +7,13 @@
 namespace lantern::app {
 
 ToneView::ToneView(Intents *intents)
-    : View(tr("Tone and grey"),
+    : View(tr("Tone, grey and black"),
            tr("Lightness of the greys, their tint, and what the video LUT does to get "
               "there."),
            intents),
-      m_tone(new Plot(tr("Tone curve"), tr("code value, %"), QStringLiteral("L*"))),
-      m_grey(new Plot(tr("Tint of the greys"), tr("code value, %"), tr("a*, b*"))),
-      m_lut(new Plot(tr("Video LUT"), tr("in, %"), tr("change, %")))
+      m_tone(new Plot(tr("Tone curve"), tr("input, %"), QStringLiteral("L*"))),
+      m_grey(new Plot(tr("Tint of the greys"), tr("input, %"), tr("a*, b*"))),
+      m_lut(new Plot(tr("Video LUT"), tr("input, %"), tr("change, %")))
 {
     m_tone->xAxis->setRange(0, 100);
     m_tone->yAxis->setRange(0, 102);

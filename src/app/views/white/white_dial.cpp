@@ -16,6 +16,18 @@ namespace {
 
 constexpr std::array kReaches = {0.0046, 0.0092, 0.0184, 0.046, 0.115};
 
+/// A word on a ground of its own, so that no line runs through it.
+void paintLabel(QPainter &p, const QPointF &at, Qt::Alignment side, const QString &text)
+{
+    const QFontMetricsF metrics(p.font());
+    const double w = metrics.horizontalAdvance(text) + 8;
+    const double h = metrics.height();
+    const QRectF box(side == Qt::AlignHCenter ? at.x() - w / 2 : at.x(), at.y() - h / 2, w, h);
+    p.fillRect(box, theme::kWindow);
+    p.setPen(theme::kMuted);
+    p.drawText(box, Qt::AlignCenter, text);
+}
+
 } // namespace
 
 WhiteDial::WhiteDial(QWidget *parent) : QWidget(parent)
@@ -27,10 +39,7 @@ WhiteDial::WhiteDial(QWidget *parent) : QWidget(parent)
 void WhiteDial::setData(const DialData &data)
 {
     m_data = data;
-    if (m_data.aim && !m_data.trail.empty())
-        setAccessibleDescription(
-            tr("White is %1 from the aim in Δu'v'")
-                .arg(locale().toString(deltaUvPrime(m_data.trail.back(), *m_data.aim), 'f', 4)));
+    setAccessibleDescription(m_data.inWords);
     update();
 }
 
@@ -69,8 +78,8 @@ void WhiteDial::paintEvent(QPaintEvent *)
     const double radius = std::min(width(), height()) / 2.0 - 1;
     disc.addEllipse(QPointF(width() / 2.0, height() / 2.0), radius, radius);
     p.setClipPath(disc);
-    paintRings(p);
     paintLoci(p);
+    paintRings(p);
     paintTrail(p);
 }
 
@@ -84,7 +93,7 @@ void WhiteDial::paintRings(QPainter &p) const
     const std::array<Ring, 6> rings = {{{0.001, tr("0.001  not visible")},
                                         {0.002, tr("0.002  side by side")},
                                         {0.004, tr("0.004  visible")},
-                                        {0.010, tr("0.010  plain")},
+                                        {0.010, tr("0.010  obvious")},
                                         {0.030, tr("0.030")},
                                         {0.090, tr("0.090")}}};
     const QPointF centre(width() / 2.0, height() / 2.0);
@@ -95,14 +104,14 @@ void WhiteDial::paintRings(QPainter &p) const
     p.setFont(theme::font(theme::kSmall));
     for (const Ring &ring : rings) {
         const double r = ring.deltaUv * scale;
-        if (r > std::min(width(), height()) / 2.0 || r < 14)
+        if (r > std::min(width(), height()) / 2.0 || r < 20)
             continue;
+        p.setBrush(Qt::NoBrush);
         p.setPen(QPen(ring.deltaUv < 0.0015 ? theme::kMuted : theme::kLine,
                       ring.deltaUv < 0.0015 ? 2 : 1.2));
         p.drawEllipse(centre, r, r);
-        p.setPen(theme::kMuted);
-        p.drawText(QRectF(centre.x() - 206, centre.y() - r + 2, 200, 18),
-                   Qt::AlignRight | Qt::AlignVCenter, ring.name);
+        // On the ring, which makes room for it.
+        paintLabel(p, {centre.x(), centre.y() - r}, Qt::AlignHCenter, ring.name);
     }
 }
 
@@ -135,8 +144,7 @@ void WhiteDial::paintLoci(QPainter &p) const
         p.setPen(Qt::NoPen);
         p.setBrush(theme::kFaint);
         p.drawEllipse(at, 2.5, 2.5);
-        p.setPen(theme::kMuted);
-        p.drawText(at + QPointF(8, 16), tr("D %1 K").arg(kelvin));
+        paintLabel(p, at + QPointF(8, 12), Qt::AlignLeft, tr("D %1 K").arg(kelvin));
     }
 }
 

@@ -4,6 +4,7 @@
 #include "app/state/wording.h"
 
 #include <QCoreApplication>
+#include <QStringList>
 
 #include <cmath>
 
@@ -116,6 +117,32 @@ QString doubtText(const HandAdvice::Doubt &doubt)
         .arg(name, light);
 }
 
+/// How far the present white lies from the aim and in which direction.
+QString dialInWords(const DialData &dial)
+{
+    if (dial.trail.empty() || !dial.aim)
+        return White::tr("No white has been read yet.");
+    const UvPrime &white = dial.trail.back();
+    const double du = white.u - dial.aim->u;
+    const double dv = white.v - dial.aim->v;
+    constexpr double kNothing = 0.00005; // shown with four decimals
+    QStringList ways;
+    if (std::abs(du) >= kNothing)
+        ways << (du > 0 ? White::tr("%1 in u' towards red") : White::tr("%1 in u' towards green"))
+                    .arg(figure(std::abs(du), 4));
+    if (std::abs(dv) >= kNothing)
+        ways << (dv > 0 ? White::tr("%1 in v' towards yellow") : White::tr("%1 in v' towards blue"))
+                    .arg(figure(std::abs(dv), 4));
+    const QString distance =
+        White::tr("White is %1 from the aim in Δu'v'").arg(figure(std::hypot(du, dv), 4));
+    QString text = ways.isEmpty()
+                       ? distance + QLatin1Char('.')
+                       : White::tr("%1: %2.").arg(distance, ways.join(QStringLiteral(", ")));
+    for (const DialData::Arrow &arrow : dial.arrows)
+        text += White::tr(" An arrow shows where the advised turn of %1 leads.").arg(arrow.label);
+    return text;
+}
+
 void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
 {
     const Chromaticity xy = chromaticity(white);
@@ -124,9 +151,8 @@ void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
     m.kelvin = hasKelvin ? White::tr("%1 K").arg(figure(cct.kelvin, 0)) : dash();
     QString aimed = White::tr("native");
     if (!std::holds_alternative<NativeWhite>(aim.white))
-        aimed = White::tr("%1 K (%2)")
-                    .arg(figure(correlatedColourTemperature(aimChromaticity(aim, {})).kelvin, 0),
-                         inLocale(whiteName(aim.white)));
+        aimed =
+            White::tr("%1 K (%2)").arg(figure(aimedKelvin(aim), 0), inLocale(whiteName(aim.white)));
     m.aimed = hasKelvin
                   ? White::tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
                   : White::tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4));
@@ -145,8 +171,8 @@ void addControls(const SessionState &state, WhiteModel &m)
     const bool choice = adjusting && state.status.activity != Activity::Blocked;
     const AdjustMode mode = state.shown().setup.adjust;
     if (choice && can.remoteControls) {
-        m.switchText = mode == AdjustMode::ByHand ? White::tr("Let the program turn them")
-                                                  : White::tr("Turn them by hand");
+        m.switchText = mode == AdjustMode::ByHand ? White::tr("&Let the program turn them")
+                                                  : White::tr("&Turn them by hand");
         m.switchTo = mode == AdjustMode::ByHand ? AdjustMode::Automatic : AdjustMode::ByHand;
     }
     m.maySkip = choice && !can.remoteControls && mode == AdjustMode::ByHand;
@@ -230,6 +256,7 @@ WhiteModel whiteModel(const SessionState &state)
             state.displays[static_cast<size_t>(state.selected)].can.gains)
             addArrows(r, *white, m.dial);
     }
+    m.dial.inWords = dialInWords(m.dial);
     addControls(state, m);
     if (adjusting && state.status.activity == Activity::Working)
         m.explanation =
@@ -240,7 +267,7 @@ WhiteModel whiteModel(const SessionState &state)
     else
         m.explanation =
             White::tr("Where the display's white lies, seen from the white aimed at. u' to the "
-                      "right, v' up; dashed daylight, dotted blackbody.");
+                      "right, v' up; dashed daylight, dotted black body.");
     return m;
 }
 

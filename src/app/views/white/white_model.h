@@ -16,6 +16,7 @@ struct DialData {
         QString label;
     };
     std::vector<Arrow> arrows;
+    QString inWords; ///< distance and direction, for those who cannot see it
 };
 
 /// What the view of the white point shows.
@@ -38,7 +39,7 @@ struct WhiteModel {
     QString switchText; ///< between by hand and by itself; empty: there is no choice
     run::AdjustMode switchTo = run::AdjustMode::ByHand;
     bool maySkip = false;
-    QString note;          ///< empty: none
+    QString note;           ///< empty: none
     bool noteWarns = false; ///< a number typed in cannot be true
 };
 

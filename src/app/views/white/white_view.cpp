@@ -23,7 +23,7 @@ WhiteView::WhiteView(Intents *intents)
       m_controls(new QWidget),
       m_note(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_switch(new QPushButton),
-      m_skip(new QPushButton(tr("It has &nothing to turn")))
+      m_skip(new QPushButton(tr("This monitor has no contr&ols")))
 {
     m_dial->setObjectName(QStringLiteral("whiteDial"));
     auto *grid = new QGridLayout(m_controls);
@@ -56,7 +56,7 @@ WhiteView::WhiteView(Intents *intents)
     grid->setColumnStretch(2, 1);
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
-    m_note->setWordWrap(true);
+    wrap(m_note);
     connect(m_switch, &QPushButton::clicked, this,
             [this] { emit this->intents()->adjustModeChosen(m_switchTo); });
 
@@ -71,11 +71,10 @@ WhiteView::WhiteView(Intents *intents)
     figures->addWidget(m_luminance);
     right->addLayout(figures);
     right->addWidget(m_controls);
-    auto *choices = new QHBoxLayout; // above the corner that is the patch's
+    auto *choices = new QHBoxLayout;
     choices->addWidget(m_switch);
     choices->addWidget(m_skip);
     choices->addStretch(1);
-    right->addLayout(choices);
     m_skip->setObjectName(QStringLiteral("skipAdjusting"));
     m_skip->setToolTip(tr("Goes on with the video LUT, which brings white to the aim by itself."));
     connect(m_skip, &QPushButton::clicked, this,
@@ -89,6 +88,7 @@ WhiteView::WhiteView(Intents *intents)
     auto *left = new QVBoxLayout;
     left->addWidget(m_dial, 1);
     left->addWidget(m_note); // where the patch covers nothing
+    left->addLayout(choices);
     row->addLayout(left, 1);
     row->addSpacing(16);
     row->addWidget(rightSide);

@@ -1,0 +1,35 @@
+#include "app/widgets/focus_ring.h"
+
+#include "app/theme.h"
+
+#include <QApplication>
+#include <QMenu>
+#include <QMenuBar>
+#include <QPainter>
+
+namespace lantern::app {
+
+FocusRing::FocusRing(QWidget *window) : QFocusFrame(window)
+{
+    connect(qApp, &QApplication::focusChanged, this,
+            [this](QWidget *, QWidget *now) { follow(now); });
+}
+
+void FocusRing::follow(QWidget *focused)
+{
+    const bool shown = focused && !focused->isWindow() && !qobject_cast<QMenu *>(focused) &&
+                       !qobject_cast<QMenuBar *>(focused);
+    if (!focused || shown) // a menu leaves it where it was
+        setWidget(focused);
+}
+
+void FocusRing::paintEvent(QPaintEvent *)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(theme::kBright, 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
+}
+
+} // namespace lantern::app
