@@ -57,6 +57,8 @@ private slots:
             WindowRig rig(0, log);
             QVERIFY(rig.pressUntil(Stage::Done));
             rig.session->newRun();
+            QVERIFY(rig.waitFor(
+                [&] { return rig.action()->text() != QLatin1String("Save the report"); }));
             QVERIFY(rig.pressUntil(Stage::Build));
             rig.session->setProfileTitle(QStringLiteral("the second"));
             QVERIFY(rig.pressUntil(Stage::Validate));

@@ -21,6 +21,7 @@ void FocusRing::follow(QWidget *focused)
                        !qobject_cast<QMenuBar *>(focused);
     if (!focused || shown) // a menu leaves it where it was
         setWidget(focused);
+    raise(); // neighbours would hide parts of it
 }
 
 void FocusRing::paintEvent(QPaintEvent *)

@@ -19,7 +19,7 @@ namespace {
 constexpr int kWidth = 448;
 constexpr int kRowHeight = 38;
 constexpr int kLowestRow = 27;
-constexpr int kPropertyWidth = 168;
+constexpr int kPropertyWidth = 162;
 constexpr int kBarWidth = 14; ///< of the scroll bar that low windows have
 
 /// Paints rows without cell borders; the state as a shape, the unit small beside the property.
@@ -61,11 +61,11 @@ private:
         const QFont font = theme::font(theme::kNormal, current ? QFont::DemiBold : QFont::Normal);
         p->setFont(font);
         p->setPen(theme::kText);
-        p->drawText(r.adjusted(16, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.property);
+        p->drawText(r.adjusted(13, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.property);
         const double used = QFontMetricsF(font).horizontalAdvance(row.property);
         p->setFont(theme::font(7.5));
         p->setPen(theme::kMuted);
-        p->drawText(r.adjusted(16 + used + 6, 1, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.unit);
+        p->drawText(r.adjusted(13 + used + 6, 1, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, row.unit);
     }
 
     const LedgerModel *m_model;
@@ -236,8 +236,11 @@ LedgerView::LedgerView(QWidget *parent)
     all->setContentsMargins(0, 0, 0, 0);
     all->setSpacing(0);
     all->addLayout(m_top);
-    constexpr int kFirst = 100; // takes the room before the stretch below does
-    all->addWidget(m_table, kFirst);
+    constexpr int kFirst = 100;    // takes the room before the stretch below does
+    auto *table = new QHBoxLayout; // with room for the ring of the focus
+    table->setContentsMargins(3, 2, 3, 2);
+    table->addWidget(m_table);
+    all->addLayout(table, kFirst);
     all->addLayout(m_bottom);
     all->addStretch(1);
 }
@@ -262,7 +265,7 @@ void LedgerView::fitRows()
 {
     const int rows = std::max(1, m_model->rowCount());
     const int header = m_table->horizontalHeader()->sizeHint().height() + 2;
-    const int others = m_top->sizeHint().height() + m_bottom->sizeHint().height();
+    const int others = m_top->sizeHint().height() + m_bottom->sizeHint().height() + 4;
     const int height =
         std::clamp((this->height() - others - header) / rows, kLowestRow, kRowHeight);
     m_table->verticalHeader()->setDefaultSectionSize(height);

@@ -165,7 +165,7 @@ struct Devices {
     std::shared_ptr<Meter> meter;
     std::shared_ptr<PatchPresenter> presenter;
     std::shared_ptr<ControlsDevice> controls; ///< null: none that can be reached
-    std::shared_ptr<VideoLutDevice> lut; ///< null: the output has none
+    std::shared_ptr<VideoLutDevice> lut;      ///< null: the output has none
     std::shared_ptr<ProfileStore> store;
     std::shared_ptr<MemorySlotDevice> slot; ///< null: the monitor has none
 };

@@ -107,36 +107,6 @@ void RunEngine::resumeRun(qint64 run)
     });
 }
 
-void RunEngine::resumeWithMeter(qint64 run, const RunSetup &facts)
-{
-    guarded([&] {
-        RunSetup setup = loadResults(logbook(), run).setup;
-        Stage stage = stagesOf(setup.kind).front();
-        while (stage != Stage::Done && logbook().isFinished(run, stage))
-            stage = stageAfter(setup.kind, stage);
-        const std::string from = setup.meterName;
-        if (from != facts.meterName) {
-            const MeterChange change{stageKey(stage).toStdString(), from, facts.meterName};
-            const bool back =
-                !setup.meterChanges.empty() && setup.meterChanges.back().stage == change.stage;
-            if (back) // the one before took nothing that counts
-                setup.meterChanges.back().to = change.to;
-            else
-                setup.meterChanges.push_back(change);
-            if (setup.meterChanges.back().from == change.to)
-                setup.meterChanges.pop_back();
-        }
-        setup.meterName = facts.meterName;
-        setup.correction = facts.correction;
-        setup.meterCorrection = facts.meterCorrection;
-        setup.correctionKind = facts.correctionKind;
-        setup.certificate = facts.certificate;
-        logbook().setLastAside(run, stage, static_cast<int>(logbook().readings(run, stage).size()));
-        logbook().changeSetup(run, setup);
-    });
-    resumeRun(run);
-}
-
 /// Brings meter, controls and LUT to where the logged readings left them.
 void RunEngine::restoreDevices()
 {

@@ -2,6 +2,7 @@
 
 #include "run/book/in_words.h"
 #include "run/engine/run_engine.h"
+#include "run/logbook/load_results.h"
 
 namespace lantern::run {
 
@@ -34,6 +35,36 @@ void RunEngine::readRoom()
         emit errandFailed(tr("The meter is busy. Pause the run first."));
     else
         m_taker.readRoom();
+}
+
+void RunEngine::resumeWithMeter(qint64 run, const RunSetup &facts)
+{
+    guarded([&] {
+        RunSetup setup = loadResults(logbook(), run).setup;
+        Stage stage = stagesOf(setup.kind).front();
+        while (stage != Stage::Done && logbook().isFinished(run, stage))
+            stage = stageAfter(setup.kind, stage);
+        const std::string from = setup.meterName;
+        if (from != facts.meterName) {
+            const MeterChange change{stageKey(stage).toStdString(), from, facts.meterName};
+            const bool back =
+                !setup.meterChanges.empty() && setup.meterChanges.back().stage == change.stage;
+            if (back) // the one before took nothing that counts
+                setup.meterChanges.back().to = change.to;
+            else
+                setup.meterChanges.push_back(change);
+            if (setup.meterChanges.back().from == change.to)
+                setup.meterChanges.pop_back();
+        }
+        setup.meterName = facts.meterName;
+        setup.correction = facts.correction;
+        setup.meterCorrection = facts.meterCorrection;
+        setup.correctionKind = facts.correctionKind;
+        setup.certificate = facts.certificate;
+        logbook().setLastAside(run, stage, static_cast<int>(logbook().readings(run, stage).size()));
+        logbook().changeSetup(run, setup);
+    });
+    resumeRun(run);
 }
 
 void RunEngine::pause()

@@ -72,10 +72,9 @@ StageEntry adjustStage()
         if (s.adjust == AdjustMode::ByHand)
             return std::make_unique<AdjustWork<HandAdjustPlan>>(
                 HandAdjustPlan(s.aim, s.startControls, s.controls), s.startControls);
-        return work(PatchListPlan({}),
-                    [start = s.startControls](const PatchListPlan &) {
-                        return AdjustResult{{}, {}, start};
-                    });
+        return work(PatchListPlan({}), [start = s.startControls](const PatchListPlan &) {
+            return AdjustResult{{}, {}, start};
+        });
     };
     return entry;
 }

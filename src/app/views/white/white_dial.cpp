@@ -80,6 +80,7 @@ void WhiteDial::paintEvent(QPaintEvent *)
     p.setClipPath(disc);
     paintLoci(p);
     paintRings(p);
+    paintDaylights(p);
     paintTrail(p);
 }
 
@@ -131,6 +132,11 @@ void WhiteDial::paintLoci(QPainter &p) const
     };
     curve(daylight, 4000, kMaxCct, Qt::DashLine);
     curve(planckian, 2500, kMaxCct, Qt::DotLine);
+}
+
+/// Daylights of round temperatures.
+void WhiteDial::paintDaylights(QPainter &p) const
+{
     p.setFont(theme::font(theme::kSmall));
     QPointF last(-1000, -1000);
     constexpr double kApart = 70; // pixels between two marked temperatures

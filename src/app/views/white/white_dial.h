@@ -23,6 +23,7 @@ private:
     [[nodiscard]] QPointF place(const UvPrime &c) const;
     void paintRings(QPainter &p) const;
     void paintLoci(QPainter &p) const;
+    void paintDaylights(QPainter &p) const;
     void paintTrail(QPainter &p) const;
 
     DialData m_data;
