@@ -81,12 +81,14 @@ void Session::connectEngine()
         m_meter.greeted(name);
         refreshMeterFacts(); // kept under the name it has told now
         refreshReady();
+        goOnWithMeter();
     });
     connect(engine, &run::RunEngine::roomRead, &m_meter, &MeterPart::roomRead);
     connect(engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
         if (m_meter.state().readingRoom)
             m_meter.setReadingRoom(false);
         else {
+            m_swappedRun.reset(); // the run stays stopped and is offered
             m_checklist.meterFails(message);
             m_meter.doesNotAnswer();
         }
@@ -249,6 +251,7 @@ void Session::selectDisplay(int index)
         m_run.stop();
     m_selected = index;
     m_freshRunWanted = false;
+    m_swappedRun.reset();
     m_notice.clear();
     m_view = ViewId::Ready;
     m_run.forget();

@@ -111,6 +111,7 @@ signals:
 private:
     void carryOut(NextStep step);
     void leaveFinishedRun();
+    void goOnWithMeter();
     void connectParts();
     void connectEngine();
     void compose() const;
@@ -144,7 +145,8 @@ private:
     QString m_notice;
     bool m_noticeIsProblem = false;
     QString m_reportFolder;
-    std::optional<Aim> m_aimAtEnd; ///< chosen when the present run was complete
+    std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
+    std::optional<Aim> m_aimAtEnd;      ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_putBackThen = false; ///< when the history is known
 

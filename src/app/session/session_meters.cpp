@@ -3,6 +3,8 @@
 #include "app/session/session.h"
 #include "core/base/error.h"
 
+#include <utility>
+
 namespace lantern::app {
 
 void Session::chooseMeter(const QString &choice)
@@ -30,10 +32,21 @@ void Session::swapMeter(const QString &choice)
         m_run.stop();
         m_workplace->chooseMeter(choice);
         m_checklist.forgetMeter();
+        m_swappedRun = run; // goes on when the meter has told its name
         takeDevices();
+    });
+}
+
+/// The meter that a run is to go on with is there.
+void Session::goOnWithMeter()
+{
+    const auto run = std::exchange(m_swappedRun, std::nullopt);
+    if (!run)
+        return;
+    attempt([&] {
         if (m_inForce.beginTrying())
             m_run.ask([run, facts = setupWithMeter()](run::RunEngine &engine) {
-                engine.resumeWithMeter(run, facts);
+                engine.resumeWithMeter(*run, facts);
             });
     });
 }

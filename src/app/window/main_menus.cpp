@@ -239,11 +239,14 @@ void MainWindow::chooseMeter(const run::MeterKind &kind)
 /// A run under way is asked for first: its readings would be two meters'.
 void MainWindow::useMeter(const QString &choice, const QString &name)
 {
-    if (!m_state.mayBeSwapped() || choice == m_workplace->meterChoice()) {
-        if (!m_state.mayBeSwapped())
-            emit m_intents->meterChosen(choice);
+    if (!m_state.mayBeSwapped()) {
+        emit m_intents->meterChosen(choice);
         return;
     }
+    const bool isRunsOwn =
+        choice == m_workplace->meterChoice() && m_state.status.activity != run::Activity::Faulted;
+    if (isRunsOwn && m_demo) // behind the same command there may be another one
+        return;
     if (isConfirmed(tr("Go on with %1?").arg(name),
                     tr("The run so far was read with %1. With another meter the present stage "
                        "begins anew; what was found before it stays, and the report says which "

@@ -10,6 +10,7 @@ namespace {
 
 constexpr double kMoved = 0.02;  ///< change of light that is a turn, as a logarithm
 constexpr double kStands = 0.03; ///< change that a number which stands still may have
+constexpr double kFollows = 0.1; ///< of the way to each reading
 constexpr double kWorse = 1.1;   ///< times farther off than before
 constexpr double kTopOfGain = 100;
 /// Light goes with a power of the gain between these, on whatever monitor.
@@ -109,7 +110,8 @@ void HandAdvisor::believe(const MonitorControls &shown, const Vec3 &drive)
             if (canTellApart(m_anchor->shown, shown))
                 m_response.learn(m_anchor->shown, m_anchor->drive, shown, drive);
             m_anchor = {shown, drive};
-        }
+        } else // follows a display that warms up, not a hand that turns
+            m_anchor->drive += kFollows * (drive - m_anchor->drive);
         m_candidate.reset();
         return;
     }

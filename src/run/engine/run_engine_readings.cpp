@@ -79,8 +79,8 @@ bool RunEngine::isOtherMeter()
         return false;
     m_run.wrongMeter = true;
     fault(
-        tr("This run's readings are of %1, and the meter is now %2. Choose %1 again and go on, or "
-           "stop and start a new run.")
+        tr("This run's readings are of %1, and the meter is now %2. Choose %1 again and go on; or "
+           "choose %2 in the Meter menu, and the present stage begins anew with it.")
             .arg(m_run.meter, now));
     return true;
 }

@@ -216,6 +216,21 @@ private slots:
         QVERIFY(!person.advice().doubt);
     }
 
+    /// A display that warms up changes its light and is not doubted; one that is turned slowly is.
+    void driftIsNoTurn()
+    {
+        Monitor m = tooBlue();
+        Person person(m, m.controls);
+        for (int i = 0; i < 100; ++i) {
+            m.display.primaries *= 0.999; // a tenth in all
+            QVERIFY(!person.look().doubt);
+        }
+        for (int i = 0; i < 12; ++i)
+            person.turn(Control::RedGain, m.controls.redGain - 1);
+        QVERIFY(person.advice().doubt);
+        QCOMPARE(person.advice().doubt->control, Control::RedGain);
+    }
+
     /// Typing first and turning then is as good.
     void numbersMayComeBeforeTheTurn()
     {
