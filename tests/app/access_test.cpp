@@ -457,6 +457,29 @@ private slots:
         QVERIFY(m_rig.waitFor([&] { return window()->size() == before; }));
     }
 
+    /// The one window beside it leaves messages, the main action and the patch to be seen.
+    void theDialogKeepsClear()
+    {
+        emit window()->intents()->failed(QStringLiteral("Something."));
+        for (QAction *a : window()->findChildren<QAction *>())
+            if (a->text().contains(QLatin1String("&better meter")))
+                a->trigger();
+        auto *dialog = window()->findChild<QWidget *>(QStringLiteral("correctionDialog"));
+        QVERIFY(dialog && m_rig.waitFor([&] {
+            return dialog->isVisible() && window()->findChild<NoticeBar *>()->isVisible();
+        }));
+        QTest::qWait(40);
+        const auto placeOf = [](const QWidget *w) {
+            return QRect(w->mapToGlobal(QPoint(0, 0)), w->size());
+        };
+        for (const QRect &kept :
+             {placeOf(m_rig.action()), placeOf(window()->findChild<NoticeBar *>()),
+              m_rig.demo->patchWindow()->geometry()})
+            QVERIFY(!dialog->frameGeometry().intersects(kept));
+        dialog->close();
+        emit window()->intents()->noticeDismissed();
+    }
+
     void opensNoLargerThanItsScreen()
     {
         WindowRig other;

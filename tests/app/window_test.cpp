@@ -195,8 +195,9 @@ private slots:
         QVERIFY(rig.state().aim.name.find("changed") != std::string::npos);
         QComboBox *white = nullptr;
         for (auto *box : rig.window->findChildren<QComboBox *>())
-            if (box->findText(QStringLiteral("Blackbody")) >= 0)
+            if (box->findText(QStringLiteral("Black body")) >= 0)
                 white = box;
+        QVERIFY(white);
         white->setCurrentIndex(1);
         emit white->activated(1);
         QTest::qWait(30);
@@ -319,6 +320,8 @@ private slots:
         const auto card = [&](int i) {
             return rig.window->findChild<DeskCard *>(QStringLiteral("deskCard%1").arg(i));
         };
+        rig.window->activateWindow(); // the arrow keys go by what has the focus
+        QVERIFY(rig.waitFor([&] { return rig.window->isActiveWindow(); }));
         card(0)->setFocus();
         QTest::keyClick(card(0), Qt::Key_Right);
         QCOMPARE(rig.state().selected, 1);

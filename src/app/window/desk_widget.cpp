@@ -143,7 +143,7 @@ void DeskWidget::addCard()
     card->hide();
     const int index = static_cast<int>(m_cards.size());
     connect(card, &QAbstractButton::toggled, this, [this, index](bool on) {
-        if (on && index != m_model.selected)
+        if (on) // by a person: setState() is quiet
             emit displayChosen(index);
     });
     m_meter->raise();

@@ -149,8 +149,10 @@ void MainWindow::makeMeterMenu()
         }
     meter->addSeparator();
     meter->addAction(tr("Correct it by a &better meter…"), this, [this] {
-        if (!m_correction)
+        if (!m_correction) { // over the view: clear of messages, main action and patch
             m_correction = new CorrectionDialog(m_intents, this);
+            m_correction->move(m_stack->mapToGlobal(QPoint(16, 16)));
+        }
         m_correction->setState(m_state);
         m_correction->show();
         m_correction->raise();
