@@ -263,7 +263,7 @@ private slots:
             names << describe(w);
         QVERIFY2(std::is_sorted(places.begin(), places.end()),
                  qPrintable(names.join(QLatin1Char('|'))));
-        QCOMPARE(places.front(), 0);
+        QCOMPARE(std::count(places.begin(), places.end(), 0), 1); // the chosen display
     }
 
     void lettersAreGivenOnce()

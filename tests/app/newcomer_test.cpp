@@ -127,6 +127,13 @@ private slots:
         WindowRig rig;
         QVERIFY(rig.waitFor([&] { return rig.action()->isEnabled(); }));
         QCOMPARE(rig.window->focusWidget(), rig.action());
+        // It comes back after a time in which there is nothing to press, seen or not.
+        rig.session->setPreparing(true);
+        QVERIFY(rig.waitFor([&] { return !rig.action()->isEnabled(); }));
+        QVERIFY(rig.window->focusWidget() != rig.action());
+        rig.session->setPreparing(false);
+        QVERIFY(rig.waitFor([&] { return rig.action()->isEnabled(); }));
+        QCOMPARE(rig.window->focusWidget(), rig.action());
     }
 
     void theTechnologyCanBePutBack()

@@ -157,7 +157,9 @@ void DeskWidget::setState(const SessionState &state)
         addCard();
     for (size_t i = 0; i < m_cards.size(); ++i) {
         const QSignalBlocker quiet(m_cards[i]); // the choice may have been refused
-        m_cards[i]->setChecked(static_cast<int>(i) == m_model.selected);
+        const bool chosen = static_cast<int>(i) == m_model.selected;
+        m_cards[i]->setChecked(chosen);
+        m_cards[i]->setFocusPolicy(chosen ? Qt::StrongFocus : Qt::ClickFocus); // Tab leads there
     }
     m_meter->setModel(m_model);
     place();

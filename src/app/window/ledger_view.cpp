@@ -295,7 +295,7 @@ void LedgerView::setState(const SessionState &state)
     const MainAction action = mainAction(state);
     m_action->setText(action.text);
     const bool enabled = action.step != NextStep::None;
-    if (m_action->hasFocus() && !enabled)
+    if (window()->focusWidget() == m_action && !enabled)
         m_giveFocusBack = true; // Qt moves the focus on when a button is disabled
     m_action->setEnabled(enabled);
     if (enabled && m_giveFocusBack) {

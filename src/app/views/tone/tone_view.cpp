@@ -20,6 +20,7 @@ ToneView::ToneView(Intents *intents)
     m_grey->xAxis->setRange(0, 100);
     m_lut->xAxis->setRange(0, 100);
     m_grey->legend->setFillOrder(QCPLegend::foColumnsFirst);
+    m_grey->legend->setWrap(2);
     auto *row = new QHBoxLayout;
     row->addWidget(m_tone, 3);
     row->addWidget(m_lut, 2);
