@@ -196,7 +196,8 @@ void addControls(const SessionState &state, WhiteModel &m)
     if (!adjusting)
         m.note = leftAlone ? White::tr("White and luminance were good as they stood: nothing was "
                                        "turned.")
-                           : White::tr("Noted in the report.");
+                 : r.controls ? White::tr("Noted in the report.")
+                              : White::tr("Nothing was typed in, so the report has none of them.");
     else if (m.typedIn)
         m.note = White::tr("Turn them on the monitor itself. Type in what it shows, and the advice "
                            "is in its own steps.");
