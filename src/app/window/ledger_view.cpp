@@ -102,9 +102,9 @@ QVariant LedgerModel::data(const QModelIndex &index, int role) const
 {
     const LedgerRow &row = m_rows[index.row()];
     if (role == Qt::AccessibleTextRole && index.column() == Property)
-        return tr("%1, %2: aim %3, before %4, now %5, last time %6. %7")
-            .arg(row.property, row.unit, row.aim, row.before, row.now, row.lastTime,
-                 markWord(row.mark));
+        return tr("%1: aim %2, before %3, now %4, last time %5. %6")
+            .arg(row.unit.isEmpty() ? row.property : tr("%1, %2").arg(row.property, row.unit),
+                 row.aim, row.before, row.now, row.lastTime, markWord(row.mark));
     if (role == Qt::ToolTipRole && index.column() == State)
         return markWord(row.mark);
     if (role != Qt::DisplayRole)
