@@ -18,11 +18,11 @@
 
 namespace lantern::app {
 
+enum class NextStep;
+
 /// The state behind the window and all that a person can do to it. Each part keeps its own piece;
 /// here is what joins them: which display is chosen, which view is shown, and what one part's news
 /// means to another. Lives in the interface thread.
-enum class NextStep;
-
 class Session : public QObject {
     Q_OBJECT
 public:
@@ -103,9 +103,9 @@ public slots:
 
 signals:
     void changed();
-    void reportWanted();
+    void reportWanted(); ///< the person wants to choose a folder
     /// \param folder that it was saved in
-    void reportToBeOpened(const QString &folder); ///< the person wants to choose a folder
+    void reportToBeOpened(const QString &folder);
     void displaysChanged();
 
 private:

@@ -232,16 +232,20 @@ void Session::discardRun()
 {
     const std::optional<qint64> run = state().hasRun() ? std::optional(m_run.state().status.run)
                                                        : m_history.state().unfinishedRun;
-    if (run)
-        m_run.ask([run](run::RunEngine &engine) { engine.abandon(*run); });
     const bool wasInstalled =
         m_history.state().installed || !m_run.state().results.installedPath.isEmpty();
     m_history.forgetUnfinished();
     clearRun();
-    if (wasInstalled) { // the profile of the run before belongs to the display again
-        m_putBackThen = true;
-        readLogbook(0);
-    }
+    if (!run)
+        return;
+    m_run.ask([this, run, wasInstalled](run::RunEngine &engine) {
+        engine.abandon(*run);
+        if (wasInstalled) // the profile of the run before belongs to the display again
+            QMetaObject::invokeMethod(this, [this] {
+                m_putBackThen = true;
+                readLogbook(0);
+            });
+    });
 }
 
 void Session::newRun()
