@@ -115,8 +115,8 @@ LedgerRow profileRow(const SessionState &state)
                              tr("d MMM", "date of the last run"))
                        : dash();
     row.now = state.inUse.checked ? state.inUse.found : dash();
-    const bool isExpected = !state.results.installedPath.isEmpty() ||
-                            (!state.hasRun() && (state.byEye || state.lastTime));
+    const bool isExpected =
+        !state.results.installedPath.isEmpty() || (!state.hasRun() && state.own().has_value());
     if (isExpected && state.inUse.checked)
         row.mark = state.inUse.profileMatches && state.inUse.lutMatches ? Mark::Within : Mark::Over;
     row.view = ViewId::Profile;

@@ -296,7 +296,7 @@ void addCircumstances(Section &out, const ReportData &r)
             changes.push_back({{"stage", stage}, {"from", from}, {"to", to}});
             out.add(Prose{"The meter was changed before the stage \"" + escape(stage) +
                           "\": " + escape(from) + " read until then, " + escape(to) +
-                          " since. What the meter's uncertainty is told for is the last one's."});
+                          " since. The stated uncertainty is the last meter's."});
         }
         out.add(Entry{"meter_changes", changes});
     }
