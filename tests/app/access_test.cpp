@@ -8,6 +8,7 @@
 #include <QAccessible>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDialog>
 #include <QMenuBar>
 #include <QScreen>
 #include <QScrollArea>
@@ -229,6 +230,27 @@ private slots:
                 QVERIFY2(bright > image.width() / 2, qPrintable(describe(w)));
             }
         });
+    }
+
+    /// The ring moves into a dialog, and back when the dialog is gone.
+    void focusIsSeenAfterADialog()
+    {
+        auto *action = window()->findChild<QPushButton *>(QStringLiteral("mainAction"));
+        const auto ringed = [](const QWidget *w) {
+            const auto *ring = w->window()->findChild<FocusRing *>();
+            return ring && ring->isVisible() && ring->widget() == w;
+        };
+        {
+            QDialog dialog(window());
+            QPushButton button(&dialog);
+            dialog.show();
+            dialog.activateWindow();
+            button.setFocus(Qt::TabFocusReason);
+            QVERIFY(m_rig.waitFor([&] { return ringed(&button); }));
+        }
+        window()->activateWindow();
+        action->setFocus(Qt::TabFocusReason);
+        QVERIFY(m_rig.waitFor([&] { return ringed(action); }));
     }
 
     void tabGoesInReadingOrder()

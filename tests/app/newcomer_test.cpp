@@ -337,6 +337,14 @@ private slots:
         QVERIFY(
             rig.waitFor([&] { return rig.action()->text() == QLatin1String("Go to South desk"); }));
         QVERIFY(!rig.state().noticeIsProblem);
+        // Of one that somebody has taken away the program says where it was.
+        const QString page = folder.filePath(QLatin1String(run::kReportPage));
+        QVERIFY(QFile::rename(page, page + QStringLiteral(".moved")));
+        QVERIFY(rig.pressOther());
+        QVERIFY(rig.waitFor([&] { return rig.state().noticeIsProblem; }));
+        QVERIFY(rig.state().notice.contains(page));
+        QVERIFY(QFile::rename(page + QStringLiteral(".moved"), page));
+        opened.clear();
         QObject::disconnect(rig.session.get(), &Session::reportToBeOpened, rig.window.get(),
                             nullptr);
         QVERIFY(rig.pressOther()); // open it

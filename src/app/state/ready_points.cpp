@@ -47,7 +47,8 @@ ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmU
         p.automatic = true;
         p.done = warmUp->warm;
         p.finding = warmUp->warm
-                        ? tr("White is stable: it changes by less than 0.5 % in ten minutes.")
+                        ? tr("White is stable: it changes by less than %1 % in ten minutes.")
+                              .arg(number(100 * kWarmDrift, 1))
                         : tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
                               .arg(number(std::ceil(warmUp->minutesToWarm)),
                                    number(100 * warmUp->drift, 1));

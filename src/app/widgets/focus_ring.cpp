@@ -6,14 +6,11 @@
 #include <QMenu>
 #include <QMenuBar>
 #include <QPainter>
+#include <QPointer>
 
 namespace lantern::app {
 
-FocusRing::FocusRing(QWidget *window) : QFocusFrame(window)
-{
-    connect(qApp, &QApplication::focusChanged, this,
-            [this](QWidget *, QWidget *now) { follow(now); });
-}
+FocusRing::FocusRing(QWidget *window) : QFocusFrame(window) {}
 
 void FocusRing::follow(QWidget *focused)
 {
@@ -31,6 +28,18 @@ void FocusRing::paintEvent(QPaintEvent *)
     p.setPen(QPen(theme::kBright, 2));
     p.setBrush(Qt::NoBrush);
     p.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
+}
+
+void ringTheFocus(QWidget *window)
+{
+    // A ring becomes a child of the window it is in, and goes with a dialog that goes.
+    QObject::connect(qApp, &QApplication::focusChanged, window,
+                     [ring = QPointer<FocusRing>()](QWidget *, QWidget *now) mutable {
+                         if (!ring && now)
+                             ring = new FocusRing(now->window());
+                         if (ring)
+                             ring->follow(now);
+                     });
 }
 
 } // namespace lantern::app

@@ -11,6 +11,7 @@
 #include <QCloseEvent>
 #include <QDesktopServices>
 #include <QDir>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QScreen>
 #include <QScrollArea>
@@ -47,7 +48,7 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
                                                 : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
     qApp->installEventFilter(new WheelGuard(this));
-    new FocusRing(this);
+    ringTheFocus(this);
     for (const ViewEntry &entry : viewRegistry()) {
         View *view = entry.make(m_intents);
         m_views[entry.id] = view;
@@ -248,9 +249,16 @@ std::unique_ptr<MainWindow> openWindow(Session *session, Workplace *workplace)
     QObject::connect(session, &Session::changed, w,
                      [w, session] { w->setState(session->state()); });
     QObject::connect(session, &Session::reportWanted, w, &MainWindow::saveReport);
-    QObject::connect(session, &Session::reportToBeOpened, w, [](const QString &folder) {
-        QDesktopServices::openUrl(
-            QUrl::fromLocalFile(QDir(folder).filePath(QLatin1String(run::kReportPage))));
+    QObject::connect(session, &Session::reportToBeOpened, w, [session](const QString &folder) {
+        const QString page = QDir(folder).filePath(QLatin1String(run::kReportPage));
+        if (!QFileInfo::exists(page))
+            session->setProblem(
+                MainWindow::tr("The report is no longer there: %1. Save it again: File, Save the "
+                               "report.")
+                    .arg(page));
+        else if (!QDesktopServices::openUrl(QUrl::fromLocalFile(page)))
+            session->setProblem(
+                MainWindow::tr("No program here opens web pages. The report is %1.").arg(page));
     });
     QObject::connect(session, &Session::displaysChanged, w, [w, session] {
         w->setState(session->state());

@@ -90,10 +90,9 @@ CheckFirst judgeCheck(const CheckRequest &request)
     errors.scatter =
         request.errors.scatter ? request.errors.scatter : correctDrift(request.readings).scatter;
     errors.drift = whiteDrift(request.readings, errors.scatter);
-    const auto found = estimates(
-        request.readings, request.primaries, errors,
-        [&](const std::vector<Reading> &r) { return values(compare(request, r)); },
-        distances(kFigures));
+    const auto found =
+        estimatesOf(kFigures, request.readings, request.primaries, errors,
+                    [&](const std::vector<Reading> &r) { return values(compare(request, r)); });
     c.figures.tolerance = request.tolerance;
     Call holds = Call::NotJudged;
     Call drifts = Call::NotJudged;

@@ -185,7 +185,7 @@ void judge(const ValidationRequest &r, Validation &v)
     const auto compute = [&](const std::vector<Reading> &readings) {
         return figureValues(r, readings);
     };
-    const auto found = estimates(r.readings, r.primaries, errors, compute, distances(figures));
+    const auto found = estimatesOf(figures, r.readings, r.primaries, errors, compute);
     v.verdict.tolerance = r.tolerance;
     for (size_t i = 0; i < figures.size(); ++i) {
         if (figures[i] == Figure::ColourMean && std::isfinite(found[i].value))

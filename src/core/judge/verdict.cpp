@@ -165,12 +165,26 @@ bool isDistance(Figure figure)
     }
 }
 
-std::vector<bool> distances(const std::vector<Figure> &figures)
+std::vector<Estimate> estimatesOf(const std::vector<Figure> &figures,
+                                  const std::vector<Reading> &readings, const PrimarySet &primaries,
+                                  const ErrorSources &sources, const FiguresOf &values)
 {
-    std::vector<bool> out;
+    std::vector<bool> distances;
     for (const Figure f : figures)
-        out.push_back(isDistance(f));
-    return out;
+        distances.push_back(isDistance(f));
+    auto found = estimates(readings, primaries, sources, values, distances);
+    const auto raise = [&](Figure worst, Figure lower) {
+        const auto w = std::ranges::find(figures, worst);
+        const auto l = std::ranges::find(figures, lower);
+        if (w == figures.end() || l == figures.end())
+            return;
+        double &value = found[static_cast<size_t>(w - figures.begin())].value;
+        value = std::max(value, found[static_cast<size_t>(l - figures.begin())].value);
+    };
+    raise(Figure::GreyWorst, Figure::GreyMean);
+    raise(Figure::ColourWorst, Figure::ColourMean);
+    raise(Figure::ColourWorst, Figure::Colour95);
+    return found;
 }
 
 JudgedFigure judgeFigure(Figure figure, const Estimate &e, double limit)

@@ -79,6 +79,11 @@ std::optional<double> limitOf(Figure figure, const Tolerance &tolerance,
 bool isAtLeast(Figure figure);
 /// The figure is a distance and never negative, so that scatter adds to it.
 bool isDistance(Figure figure);
-std::vector<bool> distances(const std::vector<Figure> &figures);
+/// estimates() of these figures. Each has its own scatter taken off, a mean's less than a worst's;
+/// where that brings a worst below the mean or the 95 % of the same colours, it is as large as
+/// they.
+std::vector<Estimate> estimatesOf(const std::vector<Figure> &figures,
+                                  const std::vector<Reading> &readings, const PrimarySet &primaries,
+                                  const ErrorSources &sources, const FiguresOf &values);
 
 } // namespace lantern

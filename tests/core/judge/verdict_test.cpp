@@ -194,6 +194,30 @@ private slots:
                     0.6);
     }
 
+    /// Each figure has its own scatter taken off; still no worst comes out below its mean.
+    void noWorstIsBelowItsMean()
+    {
+        ErrorSources errors;
+        errors.scatter = Repeatability{Vec3(0.02, 0.02, 0.02), Vec3(0.005, 0.005, 0.005)};
+        ToyDisplay display;
+        std::mt19937 random(11);
+        int nothingLeft = 0;
+        for (int i = 0; i < 20; ++i) {
+            auto readings = display.read(validationPatches(m_aimed));
+            for (Reading &r : readings) {
+                r.integrationSeconds = 1;
+                r = disturbed(r, *errors.scatter, random);
+            }
+            const Verdict v = validate(request(readings, &m_aim, errors)).verdict;
+            const auto value = [&](Figure f) { return v.find(f)->value; };
+            QVERIFY(value(Figure::GreyWorst) >= value(Figure::GreyMean));
+            QVERIFY(value(Figure::ColourWorst) >= value(Figure::ColourMean));
+            QVERIFY(value(Figure::ColourWorst) >= value(Figure::Colour95));
+            nothingLeft += value(Figure::GreyMean) == 0 ? 1 : 0;
+        }
+        QVERIFY(nothingLeft < 20);
+    }
+
     /// Every figure's interval holds what a meter without scatter would have read, in 90 to 99 runs
     /// of a hundred, for displays near their aim and off it. Each run estimates its scatter itself.
     void intervalsHoldTheTruth_data()

@@ -146,6 +146,28 @@ private slots:
         // Four standard errors, the slope free in each of three values.
         VERIFY_BELOW(double(alarms), 0.05 * kDisplays);
     }
+
+    /// Behind a quick part that is over, a slow one goes on; what it will do in the next ten
+    /// minutes is seen.
+    void aSlowPartIsSeenBehindAQuickOne()
+    {
+        const auto level = [](double minutes) {
+            return 1 - 0.05 * std::exp(-minutes / 3) - 0.04 * std::exp(-minutes / 90);
+        };
+        constexpr double kWatched = 18;
+        const double toCome = level(kWatched + kWarmOutlookMinutes) / level(kWatched) - 1;
+        for (int seed = 0; seed < 12; ++seed) {
+            std::mt19937_64 random(seed);
+            std::normal_distribution<double> scatter(1, 0.0005);
+            std::vector<TimedWhite> whites;
+            for (double t = 0; t <= kWatched; t += 0.25)
+                whites.push_back(
+                    {t,
+                     {95 * level(t) * scatter(random), 100 * level(t) * scatter(random),
+                      108 * level(t) * scatter(random)}});
+            VERIFY_NEAR(judgeWarmUp(whites).drift / toCome, 1, 0.35);
+        }
+    }
 };
 
 static const Register<FirstHalfPlansTest> registered("FirstHalfPlansTest");

@@ -1,5 +1,6 @@
 #include "app/views/aim/aim_view.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/number_box.h"
@@ -131,8 +132,9 @@ AimView::AimView(Intents *intents)
         tr("80 to 120 cd/m² for photo work, less in a dim room; beside prints as light as the "
            "paper: 135 in a booth of 500 lx."));
     add(tr("&Tone curve"), m_toneKind, m_gamma, nullptr,
-        tr("Gamma 2.2 or sRGB for screens, L* for pre-press, BT.1886 for film. GSDF: even steps, "
-           "which alone make no display fit for diagnosis."));
+        tr("Gamma %1 or sRGB for screens, L* for pre-press, BT.1886 for film. GSDF: even steps, "
+           "which alone make no display fit for diagnosis.")
+            .arg(figure(2.2, 1)));
     add(tr("Blac&k"), m_blackKind, m_contrast, nullptr,
         tr("Limit it, to between 200:1 and 1000:1, only to match other displays or a print."));
     auto *primaries = makeLabel(tr("Pr&imaries"), 11, theme::kText);

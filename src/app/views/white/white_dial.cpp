@@ -1,5 +1,6 @@
 #include "app/views/white/white_dial.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "core/colour/white.h"
 
@@ -91,12 +92,12 @@ void WhiteDial::paintRings(QPainter &p) const
         QString name;
     };
     // What the distances mean is common practice.
-    const std::array<Ring, 6> rings = {{{0.001, tr("0.001  not visible")},
-                                        {0.002, tr("0.002  side by side")},
-                                        {0.004, tr("0.004  visible")},
-                                        {0.010, tr("0.010  obvious")},
-                                        {0.030, tr("0.030")},
-                                        {0.090, tr("0.090")}}};
+    const std::array<Ring, 6> rings = {{{0.001, tr("not visible")},
+                                        {0.002, tr("side by side")},
+                                        {0.004, tr("visible")},
+                                        {0.010, tr("obvious")},
+                                        {0.030, {}},
+                                        {0.090, {}}}};
     const QPointF centre(width() / 2.0, height() / 2.0);
     const double scale = (std::min(width(), height()) / 2.0 - 2) / reach();
     p.setPen(QPen(theme::kRaised, 1));
@@ -112,7 +113,8 @@ void WhiteDial::paintRings(QPainter &p) const
                       ring.deltaUv < 0.0015 ? 2 : 1.2));
         p.drawEllipse(centre, r, r);
         // On the ring, which makes room for it.
-        paintLabel(p, {centre.x(), centre.y() - r}, Qt::AlignHCenter, ring.name);
+        paintLabel(p, {centre.x(), centre.y() - r}, Qt::AlignHCenter,
+                   (figure(ring.deltaUv, 3) + "  " + ring.name).trimmed());
     }
 }
 
