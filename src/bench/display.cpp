@@ -144,6 +144,12 @@ DisplayDescription displayFromJson(const Json &json, const std::string &source)
         root.fail("factory_controls.contrast", "is 0; it must be above 0");
     d.remoteControls = root.boolean("remote_controls");
     d.hasRgbGains = root.boolean("has_rgb_gains");
+    if (root.has("built_in"))
+        d.builtIn = root.boolean("built_in");
+    if (root.has("brightness_levels"))
+        d.brightnessLevels = root.integer("brightness_levels", 2, 100'000);
+    if (d.builtIn && d.hasRgbGains)
+        root.fail("built_in", "is true, and a built-in panel has no gains");
     d.memorySlots = root.integer("memory_slots", 0, 4);
     JsonObject warmUp = root.object("warm_up");
     d.tauMinutes = positive(warmUp, "tau_minutes");

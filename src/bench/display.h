@@ -38,6 +38,8 @@ struct DisplayDescription {
     Mat3 crosstalk;
     MonitorControls controls, factoryControls;
     bool remoteControls = false, hasRgbGains = false;
+    bool builtIn = false;       ///< a laptop's own panel: of the controls only a backlight
+    int brightnessLevels = 100; ///< above the lowest; whoever turns it gets the nearest
     int memorySlots = 0;
     double tauMinutes = 1;
     Vec3 warmUpAmplitude;

@@ -70,7 +70,8 @@ public:
                 s.correction = "corrected for " + bench.technology();
             }
             s.adjust = display.remoteControls ? AdjustMode::Automatic : AdjustMode::Skip;
-            s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains};
+            s.controls = {display.remoteControls, display.remoteControls && display.hasRgbGains,
+                          100.0 / display.brightnessLevels};
             s.startControls = display.controls;
             s.linkBits = display.linkBits;
             s.seed = m_seed;

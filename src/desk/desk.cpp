@@ -1,7 +1,9 @@
 #include "desk/desk.h"
 
 #include "core/signal/technology.h"
+#include "platform/backlight.h"
 #include "platform/colour_service.h"
+#include "platform/control_channel.h"
 #include "run/book/in_words.h"
 
 #include <QGuiApplication>
@@ -42,9 +44,10 @@ struct Desk::Place {
     std::optional<Edid> edid;
     TechnologyGuess detected;
     std::string chosenTechnology; ///< by the person; empty: as detected
-    std::shared_ptr<platform::ControlChannel> controls;
+    std::shared_ptr<run::ControlsDevice> controls;
     QString noControls; ///< why there are none, after they were looked for
     bool controlsSought = false;
+    std::shared_ptr<platform::Backlight> light; ///< of a built-in panel; ours as `lut` is
     std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
     std::shared_ptr<platform::X11ProfileStore> engineStore, store;
 
@@ -90,6 +93,11 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
                                        output.name.toStdString());
     } catch (const Error &) {
         // a display that garbles its EDID is still a display; it goes by its output's name
+    }
+    if (output.isBuiltIn()) {
+        place.light = platform::Backlight::find(output.name, &place.noControls);
+        place.controls = platform::Backlight::find(output.name, &place.noControls);
+        place.controlsSought = true;
     }
     place.detected = guessTechnology(place.edid.value_or(Edid{}));
     place.chosenTechnology = QSettings().value(technologyKey(idOf(place))).toString().toStdString();
@@ -201,7 +209,7 @@ int Desk::find(const QString &name) const
 run::Devices Desk::devices(int display)
 {
     Place &place = m_places.at(display);
-    if (!place.controlsSought && !place.output.isBuiltIn()) {
+    if (!place.controlsSought) {
         place.controlsSought = true;
         place.controls = platform::ControlChannel::find(place.output.edid, &place.noControls);
     }
@@ -259,7 +267,7 @@ void Desk::setTechnology(int display, const std::string &technology)
 void Desk::putBackCutShort()
 {
     for (Place &place : m_places)
-        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store, place.light.get());
 }
 
 void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
@@ -269,9 +277,10 @@ void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
         return; // it sees to that itself when it is done
     if (!lastRun || lastRun->profile.isEmpty()) {
         // Until there is a run of ours, what is in force is somebody else's: as it was found.
-        m_asFound.putBack(place.output.name, place.lut.get(), *place.store);
+        m_asFound.putBack(place.output.name, place.lut.get(), *place.store, place.light.get());
         return;
     }
+    m_asFound.putLightBack(place.output.name, place.light.get());
     declare(display, lastRun->profile, installedLut(*lastRun).value_or(VideoLut::identity()));
 }
 
@@ -286,7 +295,7 @@ void Desk::declare(int display, const QByteArray &icc, const VideoLut &lut)
 void Desk::runBegins(int display)
 {
     Place &place = m_places.at(display);
-    m_asFound.note(place.output.name, place.lut.get(), *place.store);
+    m_asFound.note(place.output.name, place.lut.get(), *place.store, place.light.get());
 }
 
 void Desk::runEnds(int display)

@@ -4,7 +4,6 @@
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
 #include "platform/as_found.h"
-#include "platform/control_channel.h"
 #include "platform/x11_output.h"
 
 #include <QObject>

@@ -14,7 +14,8 @@ struct Abilities {
     bool lut = false;            ///< a video LUT can be loaded and read back
     bool profile = false;        ///< a profile can be declared to be its own
     bool pixels = false;         ///< what the output shows can be seen
-    bool remoteControls = false; ///< its controls can be turned over its control channel
+    bool remoteControls = false; ///< the program can turn its controls: over its control channel,
+                                 ///< or the light behind a built-in panel
     bool gains = false;          ///< it has controls for red, green and blue, by whatever hand
     bool operator==(const Abilities &) const = default;
 };

@@ -13,7 +13,13 @@ QString AsFound::fileOf(const QString &output) const
     return m_folder + QLatin1Char('/') + QString::fromLatin1(QUrl::toPercentEncoding(output));
 }
 
-void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &store)
+struct AsFound::Kept {
+    QByteArray profile, lut;
+    std::optional<double> brightness;
+};
+
+void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+                   run::ControlsDevice *light)
 {
     run::makeFolder(m_folder);
     if (!lockOf(output))
@@ -23,24 +29,52 @@ void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &sto
     if (QFile::exists(fileOf(output)))
         return;
     const QByteArray profile = store.inUse();
-    run::writeFile(fileOf(output), QByteArray::number(profile.size()) + '\n' + profile +
-                                       (lut ? lut->save() : QByteArray()));
+    QByteArray head = QByteArray::number(profile.size());
+    if (const auto now = light ? light->read() : std::nullopt)
+        head += ' ' + QByteArray::number(now->brightness);
+    run::writeFile(fileOf(output), head + '\n' + profile + (lut ? lut->save() : QByteArray()));
 }
 
-void AsFound::putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store)
+/// Nothing where the file is missing or damaged: nothing is known to put back.
+std::optional<AsFound::Kept> AsFound::kept(const QString &output) const
+{
+    if (!QFile::exists(fileOf(output)))
+        return std::nullopt;
+    const QByteArray all = run::readFile(fileOf(output));
+    const qsizetype line = all.indexOf('\n');
+    const QByteArrayList head = all.left(line).split(' ');
+    bool ok = false;
+    const qsizetype size = head.front().toLongLong(&ok);
+    if (!ok || line < 0 || size < 0 || all.size() < line + 1 + size)
+        return std::nullopt;
+    Kept k{all.mid(line + 1, size), all.mid(line + 1 + size), {}};
+    if (const double brightness = head.value(1).toDouble(&ok); ok)
+        k.brightness = brightness;
+    return k;
+}
+
+void AsFound::putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+                      run::ControlsDevice *light)
 {
     if (!QFile::exists(fileOf(output)) || !lockOf(output))
         return;
-    const QByteArray kept = run::readFile(fileOf(output));
-    const qsizetype line = kept.indexOf('\n');
-    bool ok = false;
-    const qsizetype size = kept.left(line).toLongLong(&ok);
-    if (ok && line >= 0 && size >= 0 && kept.size() >= line + 1 + size) {
-        store.declare(kept.mid(line + 1, size));
+    if (const auto k = kept(output)) {
+        store.declare(k->profile);
         if (lut)
-            lut->restore(kept.mid(line + 1 + size));
-    } // else a damaged file: nothing is known to put back
+            lut->restore(k->lut);
+        putLightBack(output, light);
+    }
     forget(output);
+}
+
+void AsFound::putLightBack(const QString &output, run::ControlsDevice *light)
+{
+    const auto k = kept(output);
+    if (!light || !k || !k->brightness)
+        return;
+    MonitorControls controls;
+    controls.brightness = *k->brightness;
+    light->write(controls);
 }
 
 void AsFound::forget(const QString &output)

@@ -93,6 +93,27 @@ private slots:
         VERIFY_NEAR(rig.state().results.before->white->Y, 242, 12);
     }
 
+    /// In a low window too, where a person types in what the monitor shows.
+    void thePatchLeavesTheControlsFree()
+    {
+        WindowRig rig;
+        rig.session->selectDisplay(1);
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return !rig.state().results.whites.empty(); }));
+        rig.window->resize(1024, 640);
+        const auto *patch = rig.demo->patchWindow();
+        QVERIFY(rig.waitFor([&] {
+            for (int i = 0; i < 5; ++i) {
+                const auto *box = child<QSpinBox>(rig, ("control" + std::to_string(i)).c_str());
+                if (!box->isVisible() || QRect(box->mapToGlobal(QPoint(0, 0)), box->size())
+                                             .intersects(patch->geometry()))
+                    return false;
+            }
+            return patch->isVisible() && rig.window->height() == 640;
+        }));
+    }
+
     void aMeterThatSeesNothingIsToldAndCanBeLeft()
     {
         WindowRig rig;

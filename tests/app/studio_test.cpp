@@ -102,7 +102,7 @@ private slots:
         // Killed: nobody could put anything back.
         const QString kept = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
                              QStringLiteral("/bold-lantern/as-found");
-        platform::AsFound(kept).note(output.name, &lut, store);
+        platform::AsFound(kept).note(output.name, &lut, store, nullptr);
         lut.load(VideoLut::identity());
         store.declare({});
         const StudioWorkplace next;

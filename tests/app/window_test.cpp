@@ -129,14 +129,30 @@ private slots:
         VERIFY_BELOW(rig.state().results.validation->deltaE00.mean, 1.0);
     }
 
-    void theLaptopHasNothingToTurn()
+    /// Its brightness is turned instead of dimming white in the LUT: black goes down with it, and
+    /// the levels stay.
+    void theLaptopsBrightnessIsTurned()
     {
         WindowRig rig;
         rig.session->selectDisplay(2);
         QVERIFY(rig.pressUntil(Stage::Done));
-        QVERIFY(rig.state().results.whites.empty());
-        VERIFY_BELOW(*rig.state().results.after->deltaUv, 0.0015);
-        VERIFY_BELOW(std::abs(rig.state().results.after->white->Y / 120 - 1), 0.02);
+        const run::RunResults &r = rig.state().results;
+        QVERIFY(!r.whites.empty());
+        VERIFY_BELOW(*r.after->deltaUv, 0.0015);
+        VERIFY_BELOW(std::abs(r.after->white->Y / 120 - 1), 0.02);
+        VERIFY_BELOW(r.controls->brightness, 60);
+        VERIFY_NEAR(r.after->white->Y / r.after->black->Y, r.before->white->Y / r.before->black->Y,
+                    0.15 * r.before->white->Y / r.before->black->Y);
+        QVERIFY(r.calibration->distinctLevels >= 230); // 200 with the light left as it was
+        // Of its controls only that one is shown.
+        emit rig.window->intents()->viewWanted(ViewId::White);
+        QVERIFY(rig.waitFor([&] {
+            const auto *brightness = rig.window->findChild<QSpinBox *>(QStringLiteral("control4"));
+            return brightness && brightness->isVisible();
+        }));
+        for (int i = 0; i < 4; ++i)
+            QVERIFY(!rig.window->findChild<QSpinBox *>(QStringLiteral("control%1").arg(i))
+                         ->isVisible());
     }
 
     void anAimOutOfReachIsExplainedAndCanBeChanged()

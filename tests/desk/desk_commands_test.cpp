@@ -146,12 +146,42 @@ private slots:
         QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
     }
 
+    /// The light of a built-in panel belongs to what was found; by itself while a run of ours is
+    /// in force.
+    void brightnessIsGivenBackToo()
+    {
+        struct Light : run::ControlsDevice {
+            MonitorControls now;
+            [[nodiscard]] ControlCapabilities capabilities() const override
+            {
+                return {true, false};
+            }
+            std::optional<MonitorControls> read() override { return now; }
+            void write(const MonitorControls &controls) override { now = controls; }
+        };
+        Light light;
+        light.now.brightness = 66.5;
+        platform::AsFound asFound(m_folder.filePath(text("light")));
+        asFound.putLightBack(m_output, &light); // nothing was noted
+        QCOMPARE(light.now.brightness, 66.5);
+        asFound.note(m_output, m_lut.get(), *m_store, &light);
+        light.now.brightness = 20;
+        asFound.putLightBack(m_output, &light);
+        QCOMPARE(light.now.brightness, 66.5);
+        light.now.brightness = 10;
+        asFound.putBack(m_output, m_lut.get(), *m_store, &light);
+        QCOMPARE(light.now.brightness, 66.5);
+        light.now.brightness = 10;
+        asFound.putBack(m_output, m_lut.get(), *m_store, &light); // it is forgotten
+        QCOMPARE(light.now.brightness, 10.0);
+    }
+
     void twoProgramsDoNotMeasureOneDisplay()
     {
         platform::AsFound other(
             QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
             text("/bold-lantern/as-found"));
-        other.note(m_output, m_lut.get(), *m_store);
+        other.note(m_output, m_lut.get(), *m_store, nullptr);
         const QByteArray found = m_lut->save();
         const Answer a = cli(runArguments(m_run));
         QCOMPARE(a.code, 3);

@@ -49,9 +49,11 @@ QString measureHint(const SessionState &state)
 
 QString adjustHint(const SessionState &state)
 {
-    return state.displays[static_cast<size_t>(state.selected)].can.remoteControls
-               ? tr("The program turns the monitor's own controls.")
-               : tr("You turn, the program reads and advises.");
+    const DisplayCard &card = state.displays[static_cast<size_t>(state.selected)];
+    if (!card.can.remoteControls)
+        return tr("You turn, the program reads and advises.");
+    return card.builtIn ? tr("The program turns the panel's brightness.")
+                        : tr("The program turns the monitor's own controls.");
 }
 
 QString calibrateHint(const SessionState &state)

@@ -72,12 +72,11 @@ void MonitorButtons::refresh()
     m_refreshing = true;
     m_rig->with([this](bench::Bench &b) {
         const auto &d = b.display().description();
-        const bool laptop = !d.remoteControls && !d.hasRgbGains;
         for (int i = 0; i < 5; ++i) {
             m_sliders[i]->setValue(
                 static_cast<int>(b.condition().controls.*kControlFields[static_cast<size_t>(i)]));
             const bool gain = i >= 1 && i <= 3;
-            m_sliders[i]->setEnabled(gain ? d.hasRgbGains : i == 0 ? !laptop : true);
+            m_sliders[i]->setEnabled(gain ? d.hasRgbGains : i == 0 ? !d.builtIn : true);
         }
     });
     m_refreshing = false;

@@ -53,7 +53,7 @@ run::RunSetup setupOf(bench::Bench &b)
     s.correction = b.meter().description().isReference() ? "" : "corrected for " + b.technology();
     s.correctionKind =
         b.meter().description().isReference() ? CorrectionKind::None : CorrectionKind::Technology;
-    s.controls = {true, d.hasRgbGains};
+    s.controls = {true, d.hasRgbGains, 100.0 / d.brightnessLevels};
     s.adjust = d.remoteControls ? run::AdjustMode::Automatic
                : d.hasRgbGains  ? run::AdjustMode::ByHand
                                 : run::AdjustMode::Skip;
@@ -164,7 +164,7 @@ std::vector<DisplayCard> DemoWorkplace::displays() const
             card.technologyChosen = b.technology() != d.technology;
             card.technologyReason =
                 card.technologyChosen ? tr("Chosen by you.") : tr("The bench says so.");
-            card.builtIn = !d.remoteControls && !d.hasRgbGains;
+            card.builtIn = d.builtIn;
             card.pixels = {d.pixels[0], d.pixels[1]};
             card.sizeMm = {d.sizeMm[0], d.sizeMm[1]};
             card.origin = {d.origin[0], d.origin[1]};
@@ -234,7 +234,7 @@ ReadyFacts DemoWorkplace::readyFacts(int display) const
         facts.meterAnswers = b.meter().answers();
         facts.meterName = QString::fromStdString(b.meter().description().name);
         const auto &d = b.display().description();
-        facts.builtIn = !d.remoteControls && !d.hasRgbGains;
+        facts.builtIn = d.builtIn;
         facts.needsNoCorrection = b.meter().description().isReference();
         return facts;
     });

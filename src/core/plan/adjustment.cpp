@@ -142,8 +142,9 @@ WhiteAdvisor::Settings WhiteAdvisor::bestSettings(const MonitorControls &now, co
         }
         const double exact =
             m_response.brightnessFor(neediest * kHeadroom / topFactor * nowBacklight);
-        for (const double b : {std::floor(exact), std::ceil(exact)}) {
-            trial.brightness = std::clamp(b, 0.0, 100.0);
+        const double step = m_capabilities.brightnessStep;
+        for (const double b : {std::floor(exact / step), std::ceil(exact / step)}) {
+            trial.brightness = std::clamp(b * step, 0.0, 100.0);
             consider(trial);
         }
     };
@@ -243,11 +244,12 @@ void AdjustPlan::accept(const Reading &reading)
     }
     if (lastAdvice()->settled || readingsDone() >= kMaxReadings) {
         m_ending = true;
-        MonitorControls last = m_best;          // what was read to be the best
-        constexpr double kSmallestStep = 0.008; // of light, that a step of brightness gives
-        if (m_bestShortage > kSmallestStep / 2 && capabilities().brightness)
+        MonitorControls last = m_best; // what was read to be the best
+        const double step = capabilities().brightnessStep;
+        const double smallest = 0.008 * step; // of light, that a step of brightness gives
+        if (m_bestShortage > smallest / 2 && capabilities().brightness)
             last.brightness =
-                std::min(100.0, last.brightness + std::ceil(m_bestShortage / kSmallestStep));
+                std::min(100.0, last.brightness + step * std::ceil(m_bestShortage / smallest));
         if (m_controls == last)
             m_finished = true;
         else

@@ -9,6 +9,7 @@ namespace lantern {
 struct ControlCapabilities {
     bool brightness = true;
     bool gains = true;
+    double brightnessStep = 1; ///< smallest turn of the brightness; of the gains it is 1
 };
 
 /// A sound white: below what the eye tells side by side, Δu'v'.

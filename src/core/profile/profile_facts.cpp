@@ -6,12 +6,12 @@
 #include "core/model/gamut_boundary.h"
 #include "core/profile/lcms_context.h"
 #include "core/profile/profile_file.h"
+#include "core/profile/profile_summary.h"
 
 #include <nlohmann/json.hpp>
 
 #include <Eigen/LU>
 #include <array>
-#include <cstdio>
 
 namespace lantern {
 
@@ -40,16 +40,6 @@ void readHeader(const std::vector<uint8_t> &b, ProfileFacts &f)
     f.deviceClass = signature(b, 12);
     f.colourSpace = signature(b, 16);
     f.connectionSpace = signature(b, 20);
-    auto word = [&](size_t at) { return b[at] << 8 | b[at + 1]; };
-    std::array<char, 40> date{};
-    std::snprintf(date.data(), date.size(), "%04d-%02d-%02dT%02d:%02d:%02dZ", word(24), word(26),
-                  word(28), word(30), word(32), word(34));
-    f.date = date.data();
-    for (size_t i = 84; i < 100; ++i) {
-        std::array<char, 4> hex{};
-        std::snprintf(hex.data(), hex.size(), "%02x", b[i]);
-        f.id += hex.data();
-    }
 }
 
 void readTags(const std::vector<uint8_t> &b, const std::string &source, ProfileFacts &f)
@@ -122,6 +112,12 @@ ProfileFacts inspectProfile(const std::vector<uint8_t> &icc, const std::string &
     if (!profile)
         throw Error(ErrorKind::BadInput, source,
                     {"the profile is broken: %1", {context.lastError()}});
+    const ProfileSummary summary = summarise(icc, source);
+    f.date = summary.date;
+    f.id = summary.id;
+    f.description = printable(summary.title);
+    f.luminanceCdM2 = summary.luminanceCdM2;
+    f.lut = summary.lut;
     if (const auto *w =
             static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigMediaWhitePointTag)))
         f.mediaWhite = RelXYZ{w->X, w->Y, w->Z};
@@ -135,9 +131,6 @@ ProfileFacts inspectProfile(const std::vector<uint8_t> &icc, const std::string &
         f.white = chromaticity(*f.mediaWhite);
     if (f.colourSpace == "RGB ") {
         const ProfileFile rgb = ProfileFile::ofPicture(icc, source);
-        f.description = printable(rgb.name());
-        f.luminanceCdM2 = rgb.luminanceCdM2();
-        f.lut = rgb.videoLut();
         std::optional<ProfileFile> second;
         if (other)
             second.emplace(ProfileFile::ofPicture(*other, otherSource));

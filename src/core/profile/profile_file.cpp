@@ -1,8 +1,8 @@
 #include "core/profile/profile_file.h"
 
 #include "core/base/error.h"
-#include "core/profile/icc_text.h"
 #include "core/profile/lcms_context.h"
+#include "core/profile/profile_summary.h"
 
 #include <algorithm>
 #include <array>
@@ -18,74 +18,13 @@ struct ProfileFile::Engine {
 
 namespace {
 
-constexpr size_t kHeaderBytes = 128;
-
 [[noreturn]] void refuse(const std::string &source, const Message &problem)
 {
     throw Error(ErrorKind::BadInput, source, problem,
                 "An ICC profile of an RGB display is expected.");
 }
 
-uint32_t bigEndian(const std::vector<uint8_t> &bytes, size_t at)
-{
-    return static_cast<uint32_t>(bytes[at]) << 24 | static_cast<uint32_t>(bytes[at + 1]) << 16 |
-           static_cast<uint32_t>(bytes[at + 2]) << 8 | bytes[at + 3];
-}
-
-std::string description(cmsHPROFILE profile)
-{
-    const cmsUInt32Number size =
-        cmsGetProfileInfoASCII(profile, cmsInfoDescription, "en", "US", nullptr, 0);
-    if (size == 0)
-        return {};
-    std::string text(size, '\0');
-    cmsGetProfileInfoASCII(profile, cmsInfoDescription, "en", "US", text.data(), size);
-    text.resize(std::min(text.size(), text.find('\0')));
-    return text;
-}
-
-std::optional<VideoLut> readVideoLut(cmsHPROFILE profile)
-{
-    const auto *curves = static_cast<cmsToneCurve **>(cmsReadTag(profile, cmsSigVcgtTag));
-    if (!curves)
-        return std::nullopt;
-    VideoLut lut{};
-    for (int c = 0; c < 3; ++c)
-        for (int i = 0; i < VideoLut::kSize; ++i)
-            lut.channels[c][i] =
-                cmsEvalToneCurve16(curves[c], static_cast<cmsUInt16Number>(i * 257));
-    return lut;
-}
-
-std::string narrow(const wchar_t *units)
-{
-    std::u16string text;
-    for (; units && *units; ++units)
-        text += static_cast<char16_t>(*units);
-    return utf8(text);
-}
-
-std::map<std::string, std::string> readMetadata(cmsHPROFILE profile)
-{
-    std::map<std::string, std::string> out;
-    const cmsHANDLE dictionary = cmsReadTag(profile, cmsSigMetaTag);
-    if (!dictionary)
-        return out;
-    for (const cmsDICTentry *e = cmsDictGetEntryList(dictionary); e; e = cmsDictNextEntry(e))
-        out[narrow(e->Name)] = narrow(e->Value);
-    return out;
-}
-
 } // namespace
-
-void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
-{
-    if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
-        refuse(source, "this is no ICC profile");
-    if (bigEndian(icc, 0) > icc.size())
-        refuse(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
-                        {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
-}
 
 ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source)
     : ProfileFile(icc, source, Accept::Displays)
@@ -99,21 +38,19 @@ ProfileFile ProfileFile::ofPicture(const std::vector<uint8_t> &icc, const std::s
 ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source, Accept accept)
     : m_engine(std::make_unique<Engine>())
 {
-    checkIccHeader(icc, source);
+    const ProfileSummary summary = summarise(icc, source);
+    if (!summary.isRgb || (accept == Accept::Displays && !summary.isDisplay))
+        refuse(source, "the profile is not one of an RGB display");
+    m_name = summary.title;
+    m_lut = summary.lut;
+    m_metadata = summary.metadata;
+    m_luminance = summary.luminanceCdM2;
+
     cmsContext context = m_engine->context.get();
     const LcmsProfile profile(
         cmsOpenProfileFromMemTHR(context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
         refuse(source, {"the profile is broken: %1", {m_engine->context.lastError()}});
-    if (cmsGetColorSpace(profile.get()) != cmsSigRgbData ||
-        (accept == Accept::Displays && cmsGetDeviceClass(profile.get()) != cmsSigDisplayClass))
-        refuse(source, "the profile is not one of an RGB display");
-    m_name = description(profile.get());
-    m_lut = readVideoLut(profile.get());
-    m_metadata = readMetadata(profile.get());
-    if (const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
-        m_luminance = lumi->Y;
-
     const LcmsProfile lab(cmsCreateLab4ProfileTHR(context, nullptr));
     constexpr cmsUInt32Number flags = cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE;
     m_engine->toDevice.reset(cmsCreateTransformTHR(context, lab.get(), TYPE_Lab_DBL, profile.get(),

@@ -104,6 +104,7 @@ Json setupToJson(const RunSetup &s)
               {"adjust", adjustKey(s.adjust)},
               {"has_brightness", s.controls.brightness},
               {"has_gains", s.controls.gains},
+              {"brightness_step", s.controls.brightnessStep},
               {"link_bits", s.linkBits ? Json(*s.linkBits) : Json(nullptr)},
               {"tolerance", s.tolerance},
               {"reference", s.reference},
@@ -202,6 +203,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
                : adjust == "by-hand" ? AdjustMode::ByHand
                                      : AdjustMode::Skip;
     s.controls = {root.boolean("has_brightness"), root.boolean("has_gains")};
+    if (root.has("brightness_step")) // added later
+        s.controls.brightnessStep = root.number("brightness_step", 0.001, 100);
     if (!root.raw("link_bits").is_null())
         s.linkBits = root.integer("link_bits", 1, 16);
     s.tolerance = root.string("tolerance");

@@ -143,7 +143,8 @@ ControlCapabilities BenchControls::capabilities() const
 {
     return m_rig->with([](bench::Bench &b) {
         const auto &d = b.display().description();
-        return ControlCapabilities{d.remoteControls, d.remoteControls && d.hasRgbGains};
+        return ControlCapabilities{d.remoteControls, d.remoteControls && d.hasRgbGains,
+                                   100.0 / d.brightnessLevels};
     });
 }
 
@@ -159,12 +160,19 @@ std::optional<MonitorControls> BenchControls::read()
 void BenchControls::write(const MonitorControls &controls)
 {
     m_rig->with([&](bench::Bench &b) {
-        if (!b.display().description().remoteControls)
-            throw Error(ErrorKind::Device, b.display().description().name,
-                        "does not answer on its control channel",
+        const auto &d = b.display().description();
+        if (!d.remoteControls)
+            throw Error(ErrorKind::Device, d.name, "does not answer on its control channel",
                         "Turn its controls by hand, or go on without.");
         b.condition().controls = controls;
+        const double step = 100.0 / d.brightnessLevels;
+        b.condition().controls.brightness = step * std::round(controls.brightness / step);
     });
+}
+
+bool BenchControls::tellsAtOnce() const
+{
+    return m_rig->with([](bench::Bench &b) { return b.display().description().builtIn; });
 }
 
 VideoLut BenchLut::read()

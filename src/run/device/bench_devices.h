@@ -121,6 +121,7 @@ public:
     [[nodiscard]] ControlCapabilities capabilities() const override;
     std::optional<MonitorControls> read() override;
     void write(const MonitorControls &controls) override;
+    [[nodiscard]] bool tellsAtOnce() const override; ///< a built-in panel's
 
 private:
     std::shared_ptr<BenchRig> m_rig;

@@ -127,6 +127,9 @@ public:
     /// The present values, or nothing where the monitor does not tell.
     virtual std::optional<MonitorControls> read() = 0;
     virtual void write(const MonitorControls &controls) = 0;
+    /// Reading them takes no time worth mentioning, so that a run can watch whether something else
+    /// turns them.
+    [[nodiscard]] virtual bool tellsAtOnce() const { return false; }
 };
 
 /// The video LUT of the display. Calls throw Error Device.

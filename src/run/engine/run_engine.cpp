@@ -127,7 +127,7 @@ void RunEngine::restoreDevices()
     m_devices.meter->restore(meterState);
     if (m_run.results.setup.adjust == AdjustMode::Automatic && m_devices.controls &&
         m_run.results.controls)
-        m_devices.controls->write(*m_run.results.controls);
+        writeControls(*m_run.results.controls);
     if (m_run.loadedLut)
         loadLut(*m_run.loadedLut);
     if (m_run.loadedSlot && m_devices.slot)
@@ -246,6 +246,29 @@ bool RunEngine::isLutForeign()
     return m_devices.lut && m_run.lutInForce && m_devices.lut->save() != *m_run.lutInForce;
 }
 
+void RunEngine::writeControls(const MonitorControls &controls)
+{
+    m_devices.controls->write(controls);
+    m_run.controlsInForce.reset(); // as the device holds it, looked at with the next patch
+}
+
+/// Nobody but the program turns them now, and what something else does shows at once.
+bool RunEngine::controlsAreWatched() const
+{
+    const bool byHand = stageEntry(m_run.status.stage).controlsTurn &&
+                        m_run.results.setup.adjust == AdjustMode::ByHand;
+    return m_devices.controls && m_devices.controls->tellsAtOnce() && !byHand;
+}
+
+/// A light sensor, a key or the power settings have turned the panel's light since the program did.
+bool RunEngine::areControlsTaken()
+{
+    if (!controlsAreWatched() || !m_run.controlsInForce)
+        return false;
+    const auto now = m_devices.controls->read();
+    return now && *now != *m_run.controlsInForce;
+}
+
 /// The meter is there and has told what it can.
 void RunEngine::onGreeted()
 {
@@ -295,7 +318,7 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
     m_run.loadedLut = lut;
     m_run.loadedSlot = slot;
     if (controls && m_devices.controls)
-        m_devices.controls->write(*controls);
+        writeControls(*controls);
     if (lut)
         loadLut(*lut);
     if (slot && m_devices.slot)
@@ -383,7 +406,7 @@ void RunEngine::step()
             }
             if (const auto *set = std::get_if<SetControls>(&next)) {
                 if (m_devices.controls)
-                    m_devices.controls->write(set->controls);
+                    writeControls(set->controls);
                 m_run.results.controls = set->controls;
             } else if (const auto *load = std::get_if<LoadLut>(&next)) {
                 loadLut(load->lut);

@@ -104,6 +104,9 @@ private:
     std::vector<LoggedReading> spareReadings(const std::vector<LoggedReading> &logged);
     void loadLut(const VideoLut &lut);
     bool isLutForeign();
+    [[nodiscard]] bool controlsAreWatched() const;
+    bool areControlsTaken();
+    void writeControls(const MonitorControls &controls);
     bool isMisfit();
     void keep(const LoggedReading &logged);
     void onReading(const XYZ &xyz, double integrationSeconds);
@@ -134,9 +137,11 @@ private:
         bool misfitAccepted = false;
         std::optional<QByteArray> lutInForce; ///< as the device saves it; ours, or as it was found
         bool lutTaken = false;                ///< another program has loaded one
-        bool tookBack = false;                ///< readings that the plan was told of
-        QString meter;                        ///< that took the run's readings so far
-        bool wrongMeter = false;              ///< another one is there now
+        std::optional<MonitorControls> controlsInForce; ///< of a device that tells at once
+        bool controlsTaken = false;                     ///< something else has turned them
+        bool tookBack = false;                          ///< readings that the plan was told of
+        QString meter;                                  ///< that took the run's readings so far
+        bool wrongMeter = false;                        ///< another one is there now
         double lastWhite = 0; ///< cd/m², in this stage; to notice a meter that fell off
         std::optional<Reading> lastReading; ///< to notice a meter that says the same again
         std::optional<ScreenRegion> region; ///< lit by the present patch

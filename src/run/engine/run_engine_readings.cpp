@@ -27,6 +27,10 @@ void RunEngine::askForPatch(const ReadPatch &patch)
     m_run.controlsAtPatch.reset();
     if (stageEntry(m_run.status.stage).controlsTurn && m_devices.controls)
         m_run.controlsAtPatch = m_devices.controls->read();
+    if (!controlsAreWatched())
+        m_run.controlsInForce.reset();
+    else if (!m_run.controlsInForce)
+        m_run.controlsInForce = m_devices.controls->read();
     m_taker.take(patch);
 }
 
@@ -124,6 +128,18 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
             fault(tr("Another program has loaded a video LUT on this display, so this reading was "
                      "thrown away. Stop night light and other programs that load profiles; going "
                      "on loads ours again."));
+            return;
+        }
+        if (areControlsTaken()) {
+            m_run.controlsTaken = true;
+            const auto brightness = [](const std::optional<MonitorControls> &c) {
+                return QString::number(c ? c->brightness : 0, 'f', 0);
+            };
+            fault(tr("The panel's brightness went from %1 to %2 while it was measured, so this "
+                     "reading was thrown away. Automatic brightness, power saving or a key did it: "
+                     "switch them off. Going on sets it back.")
+                      .arg(brightness(m_run.controlsInForce),
+                           brightness(m_devices.controls->read())));
             return;
         }
         LoggedReading logged{{*m_run.status.patch, xyz, integrationSeconds},

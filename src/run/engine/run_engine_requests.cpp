@@ -79,15 +79,16 @@ void RunEngine::resume()
         setActivity(Activity::Working);
         step();
     } else if (m_run.status.activity == Activity::Faulted) {
-        if (std::exchange(m_run.lutTaken, false)) {
-            bool back = false;
-            guarded([&] {
+        bool back = false;
+        guarded([&] {
+            if (std::exchange(m_run.lutTaken, false))
                 m_devices.lut->restore(*m_run.lutInForce);
-                back = true;
-            });
-            if (!back)
-                return; // and why was told
-        }
+            if (std::exchange(m_run.controlsTaken, false))
+                m_devices.controls->write(*m_run.controlsInForce);
+            back = true;
+        });
+        if (!back)
+            return; // and why was told
         if (m_run.work && std::exchange(m_run.tookBack, false)) {
             bool replayed = false;
             guarded([&] {
@@ -155,7 +156,7 @@ void RunEngine::turnControls(const MonitorControls &controls)
 {
     guarded([&] {
         if (m_devices.controls)
-            m_devices.controls->write(controls);
+            writeControls(controls);
     });
 }
 

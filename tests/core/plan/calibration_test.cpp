@@ -364,6 +364,28 @@ private slots:
         VERIFY_BELOW(std::abs(display.show({255, 255, 255}).Y / 100 - 1), 0.011);
     }
 
+    /// Steps of the brightness are the panel's own, coarse ones and fine ones.
+    void brightnessGoesInTheStepsThatThereAre_data()
+    {
+        QTest::addColumn<double>("step");
+        QTest::newRow("sixteen levels") << 100.0 / 15;
+        QTest::newRow("fine") << 0.25;
+    }
+    void brightnessGoesInTheStepsThatThereAre()
+    {
+        QFETCH(double, step);
+        const Aim aim{.white = NativeWhite{}, .luminanceCdM2 = 70};
+        ToyDisplay display;
+        AdjustPlan plan(aim, {100, 100, 100, 100, 100},
+                        {.brightness = true, .gains = false, .brightnessStep = step});
+        display.carryOut(plan);
+        const double steps = plan.controls().brightness / step;
+        VERIFY_NEAR(steps, std::round(steps), 1e-9);
+        const double over = display.show({255, 255, 255}).Y / 70 - 1;
+        QVERIFY2(over > -0.002, qPrintable(QString::number(over))); // what is over the LUT takes
+        VERIFY_BELOW(over, 0.8 * step / 100 / display.backlight + 0.005);
+    }
+
     void whiteAfterScalesChannels()
     {
         const ToyDisplay display;

@@ -76,6 +76,31 @@ private slots:
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
     }
 
+    /// A light sensor turns a laptop's panel in the midst of a chart: told, and set back.
+    void brightnessTurnedByOthersIsNoticed()
+    {
+        EngineRig rig(logbook(), "field-laptop.json");
+        rig.engine.setAutomatic(true);
+        RunSetup setup = EngineRig::setup();
+        setup.startControls.reset();
+        setup.controls = rig.controls.capabilities();
+        bool turned = false;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (s.stage == Stage::Measure && s.readingsDone == 12 && !std::exchange(turned, true))
+                rig.rig->with([](bench::Bench &b) { b.condition().controls.brightness = 90; });
+        };
+        rig.engine.begin(setup);
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QVERIFY2(rig.status.message.contains(QLatin1String("to 90")),
+                 qPrintable(rig.status.message));
+        QCOMPARE(rig.status.readingsDone, 12);
+        const double ours = rig.results.controls->brightness;
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        QCOMPARE(rig.controls.read()->brightness, ours);
+        VERIFY_BELOW(rig.results.validation->reachable.mean, 0.6);
+    }
+
     /// A meter that sticks in mid-chart costs no reading but the one that told.
     void aMeterThatSticksIsNoticedAtOnce()
     {

@@ -49,8 +49,10 @@ QString displayText(const DisplayCard &card)
     facts << Ready::tr("%1 × %2 mm")
                  .arg(locale.toString(card.sizeMm.width(), 'f', 0),
                       locale.toString(card.sizeMm.height(), 'f', 0));
-    facts << (card.builtIn              ? Ready::tr("built in, nothing to turn")
-              : card.can.remoteControls ? Ready::tr("answers on its control channel")
+    facts << (card.builtIn              ? card.can.remoteControls
+                                              ? Ready::tr("built in, its brightness can be turned")
+                                              : Ready::tr("built in, nothing to turn")
+                           : card.can.remoteControls ? Ready::tr("answers on its control channel")
                                         : Ready::tr("turned by hand"));
     QString text = facts.join(QStringLiteral(" · "));
     if (!card.noControls.isEmpty())

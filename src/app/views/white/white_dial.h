@@ -12,7 +12,7 @@ class WhiteDial : public QWidget {
 public:
     explicit WhiteDial(QWidget *parent = nullptr);
     void setData(const DialData &data);
-    [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {120, 120}; }
 
 protected:
     void paintEvent(QPaintEvent *event) override;

@@ -167,6 +167,7 @@ void addControls(const SessionState &state, WhiteModel &m)
 {
     const run::RunResults &r = state.results;
     const auto &can = state.displays[static_cast<size_t>(state.selected)].can;
+    const bool builtIn = state.displays[static_cast<size_t>(state.selected)].builtIn;
     const bool adjusting = isAdjusting(state);
     const bool choice = adjusting && state.status.activity != Activity::Blocked;
     const AdjustMode mode = state.shown().setup.adjust;
@@ -210,7 +211,7 @@ void addControls(const SessionState &state, WhiteModel &m)
     for (size_t i = 0; i < kControlFields.size(); ++i) {
         WhiteModel::Control &control = m.controls[i];
         const auto field = kControlFields[i];
-        control.exists = !isGain(i) || can.gains;
+        control.exists = isGain(i) ? can.gains : !builtIn || field == &MonitorControls::brightness;
         std::optional<double> value;
         if (r.controls)
             value = (*r.controls).*field;

@@ -10,6 +10,8 @@ namespace {
 
 constexpr int kUnknown = -1;
 constexpr double kFarPoints = 44; ///< read from two metres, at the monitor's buttons
+constexpr int kLow = 700;         ///< a window below this has no room for all of it above the patch
+constexpr int kSideWidth = 310, kLowSideWidth = 150;
 
 } // namespace
 
@@ -23,7 +25,11 @@ WhiteView::WhiteView(Intents *intents)
       m_controls(new QWidget),
       m_note(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_switch(new QPushButton),
-      m_skip(new QPushButton(tr("This monitor has no contr&ols")))
+      m_skip(new QPushButton(tr("This monitor has no contr&ols"))),
+      m_dialRow(new QHBoxLayout),
+      m_figures(new QHBoxLayout),
+      m_side(new QVBoxLayout),
+      m_sideBox(new QWidget)
 {
     m_dial->setObjectName(QStringLiteral("whiteDial"));
     auto *grid = new QGridLayout(m_controls);
@@ -57,20 +63,19 @@ WhiteView::WhiteView(Intents *intents)
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
     wrap(m_note);
+    wrap(m_cctAim);
     connect(m_switch, &QPushButton::clicked, this,
             [this] { emit this->intents()->adjustModeChosen(m_switchTo); });
 
-    auto *right = new QVBoxLayout;
-    right->setContentsMargins(0, 0, 0, 0);
-    right->setSpacing(0);
-    right->addWidget(m_cct);
-    right->addWidget(m_cctAim);
-    auto *figures = new QHBoxLayout;
-    figures->addWidget(m_delta);
-    figures->addStretch(1);
-    figures->addWidget(m_luminance);
-    right->addLayout(figures);
-    right->addWidget(m_controls);
+    m_side->setContentsMargins(0, 0, 0, 0);
+    m_side->setSpacing(0);
+    m_side->addWidget(m_cct);
+    m_side->addWidget(m_cctAim);
+    m_figures->addWidget(m_delta);
+    m_figures->addStretch(1);
+    m_figures->addWidget(m_luminance);
+    m_side->addLayout(m_figures);
+    m_side->addWidget(m_controls);
     auto *choices = new QHBoxLayout;
     choices->addWidget(m_switch);
     choices->addWidget(m_skip);
@@ -80,18 +85,18 @@ WhiteView::WhiteView(Intents *intents)
     connect(m_skip, &QPushButton::clicked, this,
             [this] { emit this->intents()->adjustModeChosen(run::AdjustMode::Skip); });
     m_switch->setToolTip(tr("The advice is learned from your turns so far."));
-    right->addStretch(1);
-    auto *rightSide = new QWidget;
-    rightSide->setLayout(right);
-    rightSide->setFixedWidth(310);
-    auto *row = new QHBoxLayout;
+    m_side->addStretch(1);
+    m_sideBox->setLayout(m_side);
+    m_sideBox->setFixedWidth(kSideWidth);
     auto *left = new QVBoxLayout;
-    left->addWidget(m_dial, 1);
+    m_dialRow->addWidget(m_dial, 1);
+    left->addLayout(m_dialRow, 1);
     left->addWidget(m_note); // where the patch covers nothing
     left->addLayout(choices);
+    auto *row = new QHBoxLayout;
     row->addLayout(left, 1);
     row->addSpacing(16);
-    row->addWidget(rightSide);
+    row->addWidget(m_sideBox);
     body()->addLayout(row, 1);
 }
 
@@ -101,7 +106,8 @@ void WhiteView::setState(const SessionState &state)
     const WhiteModel m = whiteModel(state);
     setExplanation(m.explanation);
     m_dial->setData(m.dial);
-    m_cct->setFont(theme::font(m.readFromAfar ? kFarPoints : theme::kGiant, QFont::Light));
+    m_readFromAfar = m.readFromAfar;
+    sizeKelvin();
     m_cct->setText(m.kelvin);
     m_cctAim->setText(m.aimed);
     m_delta->setText(m.delta);
@@ -118,20 +124,49 @@ void WhiteView::setState(const SessionState &state)
     showControls(m);
 }
 
+/// In a low window the figures stand above the patch in its corner, and the controls beside them.
+void WhiteView::setLow(bool low)
+{
+    if (low == m_low)
+        return;
+    m_low = low;
+    m_sideBox->setFixedWidth(low ? kLowSideWidth : kSideWidth);
+    m_figures->setDirection(low ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    if (low)
+        m_dialRow->addWidget(m_controls, 0, Qt::AlignTop);
+    else
+        m_side->insertWidget(3, m_controls); // below the figures
+    for (QLabel *figure : {m_delta, m_luminance})
+        figure->setFont(theme::font(low ? theme::kHeading : theme::kFigure, QFont::Light));
+    sizeKelvin();
+}
+
+void WhiteView::sizeKelvin()
+{
+    const double points = m_low ? theme::kFigure : m_readFromAfar ? kFarPoints : theme::kGiant;
+    m_cct->setFont(theme::font(points, QFont::Light));
+}
+
+void WhiteView::resizeEvent(QResizeEvent *event)
+{
+    View::resizeEvent(event);
+    setLow(window()->height() < kLow);
+}
+
 void WhiteView::showControls(const WhiteModel &m)
 {
     m_updating = true;
     const bool others = m.showsControls && m_controlsOf != m.controlsOf;
     if (others)
         m_controlsOf = m.controlsOf;
-    m_lastTitle->setVisible(m.showsLastTime);
+    m_lastTitle->setVisible(m.showsLastTime && !m_low);
     for (size_t i = 0; i < m_rows.size(); ++i) {
         const WhiteModel::Control &control = m.controls[i];
         ControlRow &row = m_rows[i];
         row.exists = control.exists;
         for (QWidget *w :
              std::initializer_list<QWidget *>{row.name, row.value, row.advice, row.lastTime})
-            w->setVisible(control.exists);
+            w->setVisible(control.exists && !(m_low && w == row.lastTime));
         row.value->setReadOnly(!m.typedIn);
         row.value->setFocusPolicy(m.typedIn ? Qt::StrongFocus : Qt::NoFocus);
         if (others)

@@ -19,6 +19,9 @@ public:
     explicit WhiteView(Intents *intents);
     void setState(const SessionState &state) override;
 
+protected:
+    void resizeEvent(QResizeEvent *event) override;
+
 private:
     struct ControlRow {
         QLabel *name;
@@ -26,6 +29,8 @@ private:
         QLabel *advice, *lastTime;
         bool exists = true;
     };
+    void setLow(bool low);
+    void sizeKelvin();
     void showControls(const WhiteModel &m);
     void noted();
 
@@ -38,6 +43,11 @@ private:
     run::AdjustMode m_switchTo = run::AdjustMode::ByHand;
     QString m_controlsOf; ///< run and display that the fields stand for
     bool m_updating = false;
+    bool m_readFromAfar = false; ///< at the monitor's buttons
+    bool m_low = false;          ///< the window
+    QHBoxLayout *m_dialRow, *m_figures;
+    QVBoxLayout *m_side;
+    QWidget *m_sideBox;
 };
 
 } // namespace lantern::app

@@ -1,0 +1,132 @@
+#include "core/profile/profile_summary.h"
+
+#include "core/base/error.h"
+#include "core/profile/icc_text.h"
+#include "core/profile/lcms_context.h"
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+
+namespace lantern {
+
+namespace {
+
+constexpr size_t kHeaderBytes = 128;
+
+[[noreturn]] void refuse(const std::string &source, const Message &problem)
+{
+    throw Error(ErrorKind::BadInput, source, problem,
+                "An ICC profile of an RGB display is expected.");
+}
+
+uint32_t bigEndian(const std::vector<uint8_t> &bytes, size_t at)
+{
+    return static_cast<uint32_t>(bytes[at]) << 24 | static_cast<uint32_t>(bytes[at + 1]) << 16 |
+           static_cast<uint32_t>(bytes[at + 2]) << 8 | bytes[at + 3];
+}
+
+std::string description(cmsHPROFILE profile)
+{
+    const cmsUInt32Number size =
+        cmsGetProfileInfoASCII(profile, cmsInfoDescription, "en", "US", nullptr, 0);
+    if (size == 0)
+        return {};
+    std::string text(size, '\0');
+    cmsGetProfileInfoASCII(profile, cmsInfoDescription, "en", "US", text.data(), size);
+    text.resize(std::min(text.size(), text.find('\0')));
+    return text;
+}
+
+std::optional<VideoLut> readVideoLut(cmsHPROFILE profile)
+{
+    const auto *curves = static_cast<cmsToneCurve **>(cmsReadTag(profile, cmsSigVcgtTag));
+    if (!curves)
+        return std::nullopt;
+    VideoLut lut{};
+    for (int c = 0; c < 3; ++c)
+        for (int i = 0; i < VideoLut::kSize; ++i)
+            lut.channels[c][i] =
+                cmsEvalToneCurve16(curves[c], static_cast<cmsUInt16Number>(i * 257));
+    return lut;
+}
+
+std::string narrow(const wchar_t *units)
+{
+    std::u16string text;
+    for (; units && *units; ++units)
+        text += static_cast<char16_t>(*units);
+    return utf8(text);
+}
+
+std::map<std::string, std::string> readMetadata(cmsHPROFILE profile)
+{
+    std::map<std::string, std::string> out;
+    const cmsHANDLE dictionary = cmsReadTag(profile, cmsSigMetaTag);
+    if (!dictionary)
+        return out;
+    for (const cmsDICTentry *e = cmsDictGetEntryList(dictionary); e; e = cmsDictNextEntry(e))
+        out[narrow(e->Name)] = narrow(e->Value);
+    return out;
+}
+
+/// From the header itself, which the library does not tell as it stands.
+std::string dateOf(const std::vector<uint8_t> &icc)
+{
+    constexpr size_t kDate = 24; // ICC.1:2022, table 17
+    const auto word = [&](size_t field) {
+        return icc[kDate + 2 * field] << 8 | icc[kDate + 2 * field + 1];
+    };
+    std::array<char, 40> text{};
+    std::snprintf(text.data(), text.size(), "%04d-%02d-%02dT%02d:%02d:%02dZ", word(0), word(1),
+                  word(2), word(3), word(4), word(5));
+    return text.data();
+}
+
+std::string idOf(const std::vector<uint8_t> &icc)
+{
+    constexpr size_t kId = 84, kIdBytes = 16; // ICC.1:2022, table 17
+    std::string text;
+    for (size_t i = kId; i < kId + kIdBytes; ++i) {
+        std::array<char, 4> hex{};
+        std::snprintf(hex.data(), hex.size(), "%02x", icc[i]);
+        text += hex.data();
+    }
+    return text;
+}
+
+} // namespace
+
+void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
+{
+    if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
+        refuse(source, "this is no ICC profile");
+    if (bigEndian(icc, 0) > icc.size())
+        refuse(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
+                        {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
+}
+
+ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &source)
+{
+    checkIccHeader(icc, source);
+    const LcmsContext context;
+    const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
+                                                       static_cast<cmsUInt32Number>(icc.size())));
+    if (!profile)
+        refuse(source, {"the profile is broken: %1", {context.lastError()}});
+    ProfileSummary s;
+    s.title = description(profile.get());
+    s.date = dateOf(icc);
+    s.id = idOf(icc);
+    s.isRgb = cmsGetColorSpace(profile.get()) == cmsSigRgbData;
+    s.isDisplay = cmsGetDeviceClass(profile.get()) == cmsSigDisplayClass;
+    s.lut = readVideoLut(profile.get());
+    s.metadata = readMetadata(profile.get());
+    if (const auto product = s.metadata.find("CMF_product"); product != s.metadata.end())
+        s.maker = product->second;
+    if (const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
+        s.luminanceCdM2 = lumi->Y;
+    return s;
+}
+
+} // namespace lantern
