@@ -1,7 +1,7 @@
 #include "app/theme.h"
 #include "app/window/main_window.h"
 #include "app/workplace/studio_workplace.h"
-#include "desk/ending.h"
+#include "platform/ending.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
 
@@ -109,7 +109,7 @@ int main(int argc, char **argv)
         app::Session session(workplace.get(), logbookPath);
         const auto window = app::openWindow(&session, workplace.get());
         window->show();
-        desk::endOnSignals();
+        platform::endOnSignals();
         startSession(&session, logbookPath, demo);
         return QApplication::exec();
     } catch (const Error &e) {

@@ -1,7 +1,7 @@
 #include "cli/carry_out.h"
 
 #include "core/base/error.h"
-#include "desk/ending.h"
+#include "platform/ending.h"
 
 #include <nlohmann/json.hpp>
 
@@ -55,7 +55,7 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
         },
         Qt::QueuedConnection);
     QCoreApplication::exec();
-    if (!error && !finished && desk::endedBySignal())
+    if (!error && !finished && platform::endedBySignal())
         error.emplace(ErrorKind::Device, "this run", Message("was stopped from outside"),
                       Message(kGoOn));
     engine.stop();
@@ -67,6 +67,8 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
     }
     if (error)
         throw *error;
+    if (results.validation || results.check)
+        place.proved(results.validation ? results.validation->meanDeltaE00 : std::nullopt);
     return results;
 }
 

@@ -62,6 +62,10 @@ public:
     {
         m_desk.declare(m_display, icc, lut);
     }
+    void proved(std::optional<double> meanDeltaE00) override
+    {
+        m_desk.proved(m_display, meanDeltaE00);
+    }
     [[nodiscard]] std::vector<uint8_t> declared() override
     {
         const QByteArray icc = m_desk.declared(m_display);

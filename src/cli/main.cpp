@@ -2,7 +2,7 @@
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "desk/desk.h"
-#include "desk/ending.h"
+#include "platform/ending.h"
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
@@ -284,7 +284,7 @@ std::unique_ptr<QCoreApplication> makeApplication(int &argc, char **argv, bool o
         return std::make_unique<QCoreApplication>(argc, argv);
     lantern::desk::requireDisplayServer();
     auto application = std::make_unique<QGuiApplication>(argc, argv);
-    lantern::desk::endOnSignals();
+    lantern::platform::endOnSignals();
     return application;
 }
 

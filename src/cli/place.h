@@ -25,6 +25,8 @@ public:
     virtual void begins() {}
     /// Puts a profile with its LUT in force, between begins() and ends().
     virtual void declare(const QByteArray &icc, const VideoLut &lut) = 0;
+    /// A run or a check has just told how good it is. \param meanDeltaE00 of a validation
+    virtual void proved(std::optional<double> meanDeltaE00) { (void)meanDeltaE00; }
     /// Bytes of the profile in use; empty: none.
     [[nodiscard]] virtual std::vector<uint8_t> declared() { return {}; }
     /// Gives back what was found, unless something was installed.

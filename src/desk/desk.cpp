@@ -1,15 +1,16 @@
 #include "desk/desk.h"
 
+#include "core/profile/profile_summary.h"
 #include "core/signal/technology.h"
 #include "platform/backlight.h"
 #include "platform/colour_service.h"
 #include "platform/control_channel.h"
+#include "platform/display_id.h"
 #include "run/book/in_words.h"
 
 #include <QGuiApplication>
 #include <QScreen>
 #include <QSettings>
-#include <QStandardPaths>
 
 #include <algorithm>
 
@@ -37,6 +38,38 @@ void requireDisplayServer()
         failWithoutOutputs();
 }
 
+namespace {
+
+/// Keeps what a run installs as the display's own, before it is in force: whoever sees it declared
+/// knows then whose it is.
+class KeptStore : public run::ProfileStore {
+public:
+    KeptStore(const platform::X11Output &output)
+        : m_id(platform::displayId(output)),
+          m_name(platform::displayName(output)),
+          m_store(output, platform::userProfileFolder())
+    {}
+    QString install(const QByteArray &icc, const QString &name) override
+    {
+        const QString path = platform::writeProfileFile(platform::userProfileFolder(), name, icc);
+        const platform::StandingShelf shelf;
+        platform::Standing standing = shelf.of(m_id, m_name);
+        standing.use(icc, name, path);
+        standing.chosenAt = {};
+        standing.provedAt = QDateTime::currentDateTimeUtc();
+        shelf.keep(standing);
+        m_store.declare(icc);
+        return path;
+    }
+    QByteArray inUse() override { return m_store.inUse(); }
+
+private:
+    QString m_id, m_name;
+    platform::X11ProfileStore m_store;
+};
+
+} // namespace
+
 /// One output with its display. The engine's devices live in another thread than ours and have
 /// connections of their own.
 struct Desk::Place {
@@ -49,7 +82,8 @@ struct Desk::Place {
     bool controlsSought = false;
     std::shared_ptr<platform::Backlight> light; ///< of a built-in panel; ours as `lut` is
     std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
-    std::shared_ptr<platform::X11ProfileStore> engineStore, store;
+    std::shared_ptr<KeptStore> engineStore;
+    std::shared_ptr<platform::X11ProfileStore> store;
 
     [[nodiscard]] const std::string &technology() const
     {
@@ -57,10 +91,7 @@ struct Desk::Place {
     }
 };
 
-Desk::Desk(QObject *parent)
-    : QObject(parent),
-      m_asFound(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
-                QStringLiteral("/bold-lantern/as-found"))
+Desk::Desk(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usualFolder())
 {
     findPlaces();
     if (m_places.empty())
@@ -79,24 +110,17 @@ Desk::~Desk() = default;
 
 QString Desk::idOf(const Place &place)
 {
-    return place.edid ? QString::fromStdString(place.edid->identity()) : place.output.name;
+    return platform::displayId(place.output);
 }
 
 Desk::Place Desk::makePlace(const platform::X11Output &output)
 {
     Place place;
     place.output = output;
-    try {
-        if (!output.edid.isEmpty())
-            place.edid = edidFromBytes({reinterpret_cast<const uint8_t *>(output.edid.data()),
-                                        static_cast<size_t>(output.edid.size())},
-                                       output.name.toStdString());
-    } catch (const Error &) {
-        // a display that garbles its EDID is still a display; it goes by its output's name
-    }
+    place.edid = platform::edidOf(output);
     if (output.isBuiltIn()) {
-        place.light = platform::Backlight::find(output.name, &place.noControls);
-        place.controls = platform::Backlight::find(output.name, &place.noControls);
+        place.light = platform::Backlight::of(output);
+        place.controls = platform::Backlight::of(output, &place.noControls);
         place.controlsSought = true;
     }
     place.detected = guessTechnology(place.edid.value_or(Edid{}));
@@ -107,8 +131,7 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
     } catch (const Error &) { // it has none: that is one of its abilities
         place.engineLut.reset();
     }
-    place.engineStore =
-        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    place.engineStore = std::make_shared<KeptStore>(output);
     place.store =
         std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
     return place;
@@ -150,9 +173,7 @@ DisplayFacts Desk::factsOf(const Place &place)
     f.id = idOf(place);
     f.output = output.name;
     f.serial = place.edid ? QString::fromStdString(place.edid->serial) : QString();
-    f.name = place.edid && !place.edid->name.empty() ? QString::fromStdString(place.edid->name)
-             : output.isBuiltIn()                    ? tr("Built-in panel")
-                                                     : output.name;
+    f.name = platform::displayName(output);
     f.model = place.edid ? QString::fromStdString(place.edid->maker) + QLatin1Char(' ') + f.name
                          : output.name;
     f.pixels = output.geometry.size();
@@ -281,7 +302,50 @@ void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
         return;
     }
     m_asFound.putLightBack(place.output.name, place.light.get());
+    platform::Standing standing = this->standing(display);
+    if (!takesOver(standing, *lastRun)) {
+        declare(display, standing.profile, lutOf(standing));
+        return;
+    }
+    m_shelf.keep(standing);
     declare(display, lastRun->profile, installedLut(*lastRun).value_or(VideoLut::identity()));
+}
+
+platform::Standing Desk::standing(int display) const
+{
+    const platform::X11Output &output = m_places.at(display).output;
+    return m_shelf.of(platform::displayId(output), platform::displayName(output));
+}
+
+std::vector<KnownProfile> Desk::profiles(int display) const
+{
+    const Place &place = m_places.at(display);
+    return knownProfiles(standing(display),
+                         place.edid ? platform::profileMapping(*place.edid, place.output.edid)
+                                    : std::vector<std::pair<std::string, std::string>>(),
+                         profileFolders(), place.store->inUse());
+}
+
+void Desk::use(int display, const QString &path)
+{
+    platform::Standing standing = this->standing(display);
+    const VideoLut lut = useFile(standing, path, m_shelf);
+    declare(display, standing.profile, lut);
+}
+
+void Desk::proved(int display, std::optional<double> meanDeltaE00)
+{
+    platform::Standing standing = this->standing(display);
+    standing.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
+    m_shelf.keep(standing);
+}
+
+void Desk::setReminder(int display, int days, int hours)
+{
+    platform::Standing standing = this->standing(display);
+    standing.remindAfterDays = days;
+    standing.remindAfterHours = hours;
+    m_shelf.keep(standing);
 }
 
 void Desk::declare(int display, const QByteArray &icc, const VideoLut &lut)

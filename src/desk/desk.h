@@ -3,7 +3,9 @@
 #include "core/signal/edid.h"
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
+#include "desk/profile_list.h"
 #include "platform/as_found.h"
+#include "platform/standing.h"
 #include "platform/x11_output.h"
 
 #include <QObject>
@@ -61,6 +63,17 @@ public:
     void runEnds(int display);
     /// Takes any video LUT away.
     void clearLut(int display);
+    /// What this display is to have in force, and when it is to be looked at again.
+    [[nodiscard]] platform::Standing standing(int display) const;
+    /// The profiles that were made for a display or used on it.
+    [[nodiscard]] std::vector<KnownProfile> profiles(int display) const;
+    /// Another profile than the last run's, until the next run installs one; empty: none.
+    /// \throws Error BadInput when the file is none of an RGB display
+    void use(int display, const QString &path);
+    /// A run or a check has just told how good it is. \param meanDeltaE00 of a validation
+    void proved(int display, std::optional<double> meanDeltaE00);
+    /// \param days, hours since it was proved, hours of use; 0: never
+    void setReminder(int display, int days, int hours);
     ProfileInUse readBack(int display, const run::RunResults &results);
     /// Bytes of the profile that is declared; empty: none.
     [[nodiscard]] QByteArray declared(int display) const;
@@ -81,6 +94,7 @@ private:
 
     std::vector<Place> m_places;
     platform::AsFound m_asFound;
+    platform::StandingShelf m_shelf;
 };
 
 } // namespace lantern::desk

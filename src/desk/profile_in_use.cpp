@@ -9,6 +9,15 @@ std::optional<VideoLut> installedLut(const run::RunResults &results)
     return results.calibration ? std::optional(results.calibration->lut) : results.lutByEye;
 }
 
+bool takesOver(platform::Standing &standing, const run::RunResults &lastRun)
+{
+    return standing.takesOver(
+        lastRun.profile, QString::fromStdString(run::profileName(lastRun.setup)),
+        lastRun.installedPath,
+        QDateTime::fromString(QString::fromStdString(lastRun.setup.startedAt), Qt::ISODate),
+        lastRun.validation ? lastRun.validation->meanDeltaE00 : std::nullopt);
+}
+
 ProfileInUse judgeProfileInUse(const QByteArray &declared, run::VideoLutDevice *lut,
                                const run::RunResults &results, const QString &place)
 {

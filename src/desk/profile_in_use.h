@@ -1,5 +1,6 @@
 #pragma once
 
+#include "platform/standing.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 
@@ -21,6 +22,10 @@ struct ProfileInUse {
 
 /// The video LUT that goes with a run's profile.
 std::optional<VideoLut> installedLut(const run::RunResults &results);
+
+/// Whether the profile of a display's last run is to be in force, or one that a person chose since;
+/// noted in the standing.
+bool takesOver(platform::Standing &standing, const run::RunResults &lastRun);
 
 /// Compares what was read back with what a run installed.
 /// \param lut null: the output has none, and nothing can be lost there

@@ -4,9 +4,16 @@
 #include "run/file/files.h"
 
 #include <QFile>
+#include <QStandardPaths>
 #include <QUrl>
 
 namespace lantern::platform {
+
+QString AsFound::usualFolder()
+{
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+           QStringLiteral("/bold-lantern/as-found");
+}
 
 QString AsFound::fileOf(const QString &output) const
 {

@@ -19,6 +19,7 @@ namespace lantern::platform {
 class AsFound {
 public:
     explicit AsFound(QString folder) : m_folder(std::move(folder)) {}
+    static QString usualFolder();
 
     /// Keeps what is in force now; nothing is done if that was kept before and is not back yet.
     /// \param lut null: the output has none \param light of a built-in panel; null: it has none

@@ -89,6 +89,12 @@ std::unique_ptr<Backlight> Backlight::find(const QString &connector, QString *re
         best.top));
 }
 
+std::unique_ptr<Backlight> Backlight::of(const X11Output &output, QString *reason)
+{
+    QString unasked;
+    return output.isBuiltIn() ? find(output.name, reason ? reason : &unasked) : nullptr;
+}
+
 Backlight::Backlight(QString name, QString file, uint top)
     : m_name(std::move(name)), m_file(std::move(file)), m_top(top)
 {}

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "run/device/devices.h"
+#include "platform/x11_output.h"
 
 #include <QString>
 
@@ -22,6 +22,9 @@ public:
     /// kernel's documentation says. Null with a reason in words when there is none.
     static std::unique_ptr<Backlight> find(const QString &connector, QString *reason,
                                            const QString &folder = kBacklightFolder);
+
+    /// Of a built-in panel; null for other displays.
+    static std::unique_ptr<Backlight> of(const X11Output &output, QString *reason = nullptr);
 
     /// Brightness alone, in steps of the panel's own but not finer than a tenth of a hundredth.
     [[nodiscard]] ControlCapabilities capabilities() const override;

@@ -44,7 +44,7 @@ void InForcePart::select(int display)
 {
     m_display = display;
     m_inUse = {};
-    emit changed();
+    listProfiles();
 }
 
 bool InForcePart::beginTrying()
@@ -66,6 +66,41 @@ void InForcePart::putBack()
     attempt([this] { m_workplace->activate(m_display, m_own); });
 }
 
+void InForcePart::proved(std::optional<double> meanDeltaE00)
+{
+    attempt([&] { m_workplace->proved(m_display, meanDeltaE00); });
+    listProfiles();
+}
+
+bool InForcePart::useProfile(int display, const QString &path)
+{
+    const bool done = attempt([&] { m_workplace->useProfile(display, path); });
+    listProfiles();
+    return done;
+}
+
+void InForcePart::listProfiles()
+{
+    attempt([this] {
+        const platform::Standing standing = m_workplace->standing(m_display);
+        m_profiles = {m_workplace->profiles(m_display), standing.chosenAt.isValid(),
+                      standing.remindAfterDays, standing.remindAfterHours, m_workplace->keeper()};
+    });
+    emit changed();
+}
+
+void InForcePart::setKeeper(bool wanted)
+{
+    attempt([&] { m_workplace->setKeeper(wanted); });
+    listProfiles();
+}
+
+void InForcePart::setReminder(int days, int hours)
+{
+    attempt([&] { m_workplace->setReminder(m_display, days, hours); });
+    listProfiles();
+}
+
 void InForcePart::clearLut()
 {
     attempt([this] { m_workplace->clearLut(m_display); });
@@ -79,7 +114,7 @@ void InForcePart::look(const std::optional<run::RunResults> &expected)
     if (now == m_inUse)
         return;
     m_inUse = now;
-    emit changed();
+    listProfiles();
 }
 
 } // namespace lantern::app

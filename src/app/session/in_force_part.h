@@ -1,7 +1,7 @@
 #pragma once
 
+#include "app/state/session_state.h"
 #include "app/workplace/workplace.h"
-#include "desk/profile_in_use.h"
 
 #include <QObject>
 #include <QTimer>
@@ -32,6 +32,16 @@ public:
     void endTrying();
     /// The display's own LUT and profile in force again.
     void putBack();
+    /// A run or a check has told how good it is.
+    void proved(std::optional<double> meanDeltaE00);
+    [[nodiscard]] const ProfilesState &profiles() const { return m_profiles; }
+    /// Another profile for a display; an empty path: none. False, and why is told, where it cannot
+    /// be.
+    bool useProfile(int display, const QString &path);
+    /// Looks again which profiles there are.
+    void listProfiles();
+    void setReminder(int days, int hours);
+    void setKeeper(bool wanted);
     /// Takes any video LUT away, for as long as something is tried.
     void clearLut();
     /// Reads back whether what `expected` made is in force; nothing: nothing is expected to be.
@@ -51,6 +61,7 @@ private:
     bool m_trying = false; ///< what is in force is a run's, for its time
     std::optional<run::RunResults> m_own;
     desk::ProfileInUse m_inUse;
+    ProfilesState m_profiles;
     QTimer m_watch;
 };
 

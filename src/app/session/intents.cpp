@@ -18,6 +18,11 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::stopped, &Session::stop);
     obey(&Intents::runDiscarded, &Session::discardRun);
     obey(&Intents::newRunWanted, &Session::newRun);
+    obey(&Intents::profileUseWanted, &Session::useProfile);
+    obey(&Intents::previousProfileWanted, &Session::usePreviousProfile);
+    obey(&Intents::profileRemoved, &Session::removeProfile);
+    obey(&Intents::keeperWanted, &Session::setKeeper);
+    obey(&Intents::reminderChosen, &Session::setReminder);
     obey(&Intents::readyPointTicked, &Session::setReadyPoint);
     obey(&Intents::readyLookedAt, &Session::refreshReady);
     obey(&Intents::warmUpWanted, &Session::watchWarmUp);

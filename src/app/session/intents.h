@@ -25,6 +25,11 @@ signals:
     void stopped();
     void runDiscarded();
     void newRunWanted();
+    void profileUseWanted(const QString &path);
+    void previousProfileWanted();
+    void profileRemoved(const QString &path);
+    void reminderChosen(int days, int hours); ///< 0: never
+    void keeperWanted(bool wanted);
     // the checklist and errands
     void readyPointTicked(int index, bool done);
     void readyLookedAt(); ///< the checklist is on the screen: look at everything again

@@ -120,6 +120,7 @@ void Session::compose() const
     static_cast<MeterState &>(m_state) = m_meter.state();
     static_cast<ChecklistState &>(m_state) = m_checklist.state();
     static_cast<HistoryState &>(m_state) = m_history.state();
+    static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
     m_state.displays = m_displays;
     for (DisplayCard &card : m_state.displays)
         if (const auto known = m_history.verdicts().find(card.id);
@@ -371,9 +372,13 @@ void Session::onStatus(const run::RunStatus &before)
         m_inForce.endTrying();
     if (activityChanged)
         m_workplace->keepAwake(state().isMeasuring());
-    if (activityChanged && now.activity == Activity::Finished &&
-        run.results.setup.kind != run::RunKind::Calibration)
-        finishErrand();
+    if (activityChanged && now.activity == Activity::Finished) {
+        if (run.results.validation || run.results.check)
+            m_inForce.proved(run.results.validation ? run.results.validation->meanDeltaE00
+                                                    : std::nullopt);
+        if (run.results.setup.kind != run::RunKind::Calibration)
+            finishErrand();
+    }
     if (stageChanged || activityChanged)
         lookInForce();
     publish(); // with the view that was chosen meanwhile

@@ -89,6 +89,12 @@ public slots:
     void resume();
     void stop();
     void discardRun();
+    // The profiles of the selected display; can be undone.
+    void useProfile(const QString &path);
+    void usePreviousProfile();
+    void removeProfile(const QString &path);
+    void setReminder(int days, int hours);
+    void setKeeper(bool wanted) { m_inForce.setKeeper(wanted); }
     void newRun();
     void turnControls(const lantern::MonitorControls &controls);
     void noteControls(const lantern::MonitorControls &controls);

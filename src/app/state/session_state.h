@@ -3,6 +3,7 @@
 #include "app/state/ready_points.h"
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
+#include "desk/profile_list.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
@@ -111,6 +112,14 @@ struct ChecklistState {
     bool readyConfirmed = false;
 };
 
+/// What the selected display has had and is to have in force.
+struct ProfilesState {
+    std::vector<desk::KnownProfile> profiles;      ///< in use or used last first
+    bool profileChosen = false;                    ///< by a person, instead of the last run's
+    int remindAfterDays = 0, remindAfterHours = 0; ///< 0: never
+    std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
@@ -132,7 +141,7 @@ struct HistoryState {
 };
 
 /// Everything the window shows, a plain value.
-struct SessionState : RunState, AimState, MeterState, ChecklistState, HistoryState {
+struct SessionState : RunState, AimState, MeterState, ChecklistState, HistoryState, ProfilesState {
     std::vector<DisplayCard> displays;
     int selected = 0;
     /// Why the selected display cannot do what the aim asks, judged by what was read of it; empty:

@@ -69,6 +69,8 @@ run::RunSetup setupOf(bench::Bench &b)
 QString FolderStore::install(const QByteArray &icc, const QString &name)
 {
     const QString path = platform::writeProfileFile(m_folder, name, icc);
+    if (m_installed)
+        m_installed(icc, name, path);
     declare(icc);
     return path;
 }
@@ -126,6 +128,7 @@ void ScreenEye::lookHere(run::Request request)
 DemoWorkplace::DemoWorkplace(const QString &folder, QObject *parent)
     : Workplace(parent),
       m_profileFolder(folder + QStringLiteral("/profiles")),
+      m_shelf(folder + QStringLiteral("/standing")),
       m_patch(std::make_unique<desk::PatchWindow>()),
       m_presenter(std::make_shared<desk::WindowPresenter>(m_patch.get()))
 {
@@ -143,7 +146,17 @@ void DemoWorkplace::makeDevices(Place &place)
 {
     place.controls = std::make_shared<run::BenchControls>(place.rig);
     place.lut = std::make_shared<run::BenchLut>(place.rig);
-    place.store = std::make_shared<FolderStore>(m_profileFolder);
+    const QString id = place.rig->with(
+        [](bench::Bench &b) { return QString::fromStdString(b.display().description().id); });
+    place.store = std::make_shared<FolderStore>(
+        m_profileFolder,
+        [shelf = m_shelf, id](const QByteArray &icc, const QString &name, const QString &path) {
+            platform::Standing standing = shelf.of(id, placeName(id.toStdString()));
+            standing.use(icc, name, path);
+            standing.chosenAt = {};
+            standing.prove(QDateTime::currentDateTimeUtc(), {});
+            shelf.keep(standing);
+        });
     place.eye = std::make_shared<ScreenEye>(m_presenter.get());
     place.eye->hangAt(m_meterSpot);
 }
@@ -211,8 +224,52 @@ void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &
         lastRun && !lastRun->profile.isEmpty() ? desk::installedLut(*lastRun) : std::nullopt;
     if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls)
         place.rig->with([&](bench::Bench &b) { b.condition().controls = *lastRun->controls; });
+    platform::Standing standing = this->standing(display);
+    if (lut && !desk::takesOver(standing, *lastRun)) { // a person wants another
+        place.lut->load(lutOf(standing));
+        place.store->declare(standing.profile);
+        return;
+    }
+    if (lut)
+        m_shelf.keep(standing);
     place.lut->load(lut.value_or(VideoLut::identity()));
     place.store->declare(lut ? lastRun->profile : QByteArray());
+}
+
+platform::Standing DemoWorkplace::standing(int display) const
+{
+    const std::string id = m_places[static_cast<size_t>(display)].rig->with(
+        [](bench::Bench &b) { return b.display().description().id; });
+    return m_shelf.of(QString::fromStdString(id), placeName(id));
+}
+
+std::vector<desk::KnownProfile> DemoWorkplace::profiles(int display) const
+{
+    return desk::knownProfiles(standing(display), {}, {m_profileFolder},
+                               m_places[static_cast<size_t>(display)].store->inUse());
+}
+
+void DemoWorkplace::useProfile(int display, const QString &path)
+{
+    platform::Standing standing = this->standing(display);
+    Place &place = m_places[static_cast<size_t>(display)];
+    place.lut->load(desk::useFile(standing, path, m_shelf));
+    place.store->declare(standing.profile);
+}
+
+void DemoWorkplace::proved(int display, std::optional<double> meanDeltaE00)
+{
+    platform::Standing standing = this->standing(display);
+    standing.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
+    m_shelf.keep(standing);
+}
+
+void DemoWorkplace::setReminder(int display, int days, int hours)
+{
+    platform::Standing standing = this->standing(display);
+    standing.remindAfterDays = days;
+    standing.remindAfterHours = hours;
+    m_shelf.keep(standing);
 }
 
 void DemoWorkplace::clearLut(int display)

@@ -15,13 +15,18 @@ namespace lantern::app {
 /// used by several threads.
 class FolderStore : public run::ProfileStore {
 public:
-    explicit FolderStore(QString folder) : m_folder(std::move(folder)) {}
+    /// \param installed called with each profile, its name and path; may be empty
+    using Installed = std::function<void(const QByteArray &, const QString &, const QString &)>;
+    explicit FolderStore(QString folder, Installed installed = {})
+        : m_folder(std::move(folder)), m_installed(std::move(installed))
+    {}
     QString install(const QByteArray &icc, const QString &name) override;
     void declare(const QByteArray &icc);
     QByteArray inUse() override;
 
 private:
     QString m_folder;
+    Installed m_installed;
     std::mutex m_mutex;
     QByteArray m_inUse;
 };
@@ -63,6 +68,11 @@ public:
     }
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
+    void proved(int display, std::optional<double> meanDeltaE00) override;
+    [[nodiscard]] platform::Standing standing(int display) const override;
+    [[nodiscard]] std::vector<desk::KnownProfile> profiles(int display) const override;
+    void useProfile(int display, const QString &path) override;
+    void setReminder(int display, int days, int hours) override;
     void clearLut(int display) override;
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
@@ -110,6 +120,7 @@ private:
 
     bool m_nightLight = false;
     QString m_profileFolder;
+    platform::StandingShelf m_shelf;
     std::unique_ptr<desk::PatchWindow> m_patch;
     std::shared_ptr<desk::WindowPresenter> m_presenter;
     std::vector<Place> m_places;

@@ -3,6 +3,7 @@
 #include "app/workplace/workplace.h"
 #include "desk/desk.h"
 #include "platform/desktop.h"
+#include "platform/keeper_install.h"
 #include "run/device/meters/meter_registry.h"
 
 #include <QElapsedTimer>
@@ -32,6 +33,34 @@ public:
     }
     void runBegins(int display) override { m_desk.runBegins(display); }
     void runEnds(int display) override { m_desk.runEnds(display); }
+    void proved(int display, std::optional<double> meanDeltaE00) override
+    {
+        m_desk.proved(display, meanDeltaE00);
+    }
+    [[nodiscard]] platform::Standing standing(int display) const override
+    {
+        return m_desk.standing(display);
+    }
+    [[nodiscard]] std::vector<desk::KnownProfile> profiles(int display) const override
+    {
+        return m_desk.profiles(display);
+    }
+    void useProfile(int display, const QString &path) override { m_desk.use(display, path); }
+    [[nodiscard]] std::optional<bool> keeper() const override
+    {
+        return platform::KeeperInstall::isInstalled();
+    }
+    void setKeeper(bool wanted) override
+    {
+        if (wanted)
+            platform::KeeperInstall::install(platform::KeeperInstall::program());
+        else
+            platform::KeeperInstall::remove();
+    }
+    void setReminder(int display, int days, int hours) override
+    {
+        m_desk.setReminder(display, days, hours);
+    }
     void clearLut(int display) override { m_desk.clearLut(display); }
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override
     {

@@ -3,6 +3,7 @@
 #include "app/state/ready_points.h"
 #include "app/state/session_state.h"
 #include "desk/patch_window.h"
+#include "desk/profile_list.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 
@@ -45,6 +46,20 @@ public:
     /// started again.
     virtual void runBegins(int display) { Q_UNUSED(display) }
     virtual void runEnds(int display) { Q_UNUSED(display) }
+    /// A run or a check has just told how good the display is. \param meanDeltaE00 of a validation
+    virtual void proved(int display, std::optional<double> meanDeltaE00) = 0;
+    /// What the display is to have in force, and when it is to be looked at again.
+    [[nodiscard]] virtual platform::Standing standing(int display) const = 0;
+    /// The profiles that were made for the display or used on it.
+    [[nodiscard]] virtual std::vector<desk::KnownProfile> profiles(int display) const = 0;
+    /// Another profile than the last run's, until the next run installs one; empty: none.
+    /// \throws Error
+    virtual void useProfile(int display, const QString &path) = 0;
+    /// Whether the Keeper is started at every login; nothing: it has nothing to keep here.
+    [[nodiscard]] virtual std::optional<bool> keeper() const { return std::nullopt; }
+    virtual void setKeeper(bool wanted) { Q_UNUSED(wanted) }
+    /// \param days since it was proved \param hours of use; 0: never
+    virtual void setReminder(int display, int days, int hours) = 0;
     /// Takes any video LUT away.
     virtual void clearLut(int display) = 0;
     /// Reads back what is in force.

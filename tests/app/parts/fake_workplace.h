@@ -13,6 +13,7 @@ public:
     QStringList asked;
     bool busy = false; ///< another program is at the display
     desk::ProfileInUse inForce;
+    std::vector<desk::KnownProfile> known;
 
     [[nodiscard]] QString title() const override { return {}; }
     [[nodiscard]] std::vector<app::DisplayCard> displays() const override { return {{}}; }
@@ -33,6 +34,21 @@ public:
         asked << QStringLiteral("begins");
     }
     void runEnds(int) override { asked << QStringLiteral("ends"); }
+    void proved(int, std::optional<double>) override { asked << QStringLiteral("proved"); }
+    [[nodiscard]] platform::Standing standing(int) const override { return {}; }
+    [[nodiscard]] std::vector<desk::KnownProfile> profiles(int) const override { return known; }
+    void useProfile(int, const QString &path) override
+    {
+        if (path.contains(QLatin1String("broken")))
+            throw Error(ErrorKind::BadInput, path.toStdString(), "this is no ICC profile");
+        asked << QStringLiteral("use ") + path;
+        for (auto &p : known)
+            p.inUse = p.path == path;
+    }
+    void setReminder(int, int days, int) override
+    {
+        asked << QStringLiteral("remind %1").arg(days);
+    }
     void clearLut(int) override { asked << QStringLiteral("clear"); }
     desk::ProfileInUse readBack(int, const run::RunResults &) override { return inForce; }
     [[nodiscard]] app::ReadyFacts readyFacts(int) const override { return {}; }

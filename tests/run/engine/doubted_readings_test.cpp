@@ -101,6 +101,20 @@ private slots:
         VERIFY_BELOW(rig.results.validation->reachable.mean, 0.6);
     }
 
+    /// No display shines so.
+    void lightThatNoDisplayHasIsNone()
+    {
+        EngineRig rig(logbook());
+        Stuck meter(rig.rig, &rig.eye);
+        meter.stuckAt({28'000, 30'000, 31'000});
+        rig.engine.setDevices(rig.devices(meter));
+        rig.engine.setAutomatic(true);
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(rig.status.fault, MeterFault::Garbage);
+        QCOMPARE(rig.status.readingsDone, 0);
+    }
+
     /// A meter that sticks in mid-chart costs no reading but the one that told.
     void aMeterThatSticksIsNoticedAtOnce()
     {

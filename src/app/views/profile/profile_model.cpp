@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 #include <QDir>
+#include <QLocale>
 
 namespace lantern::app {
 
@@ -34,11 +35,38 @@ QString readingsText(const run::RunResults &r)
              figure(double(r.profile.size()) / 1000, 0));
 }
 
+/// Whose profiles there are, whatever run they are of.
+void addRows(const SessionState &state, ProfileModel &m)
+{
+    const QLocale locale;
+    for (const desk::KnownProfile &p : state.profiles) {
+        ProfileModel::Row row;
+        row.path = p.path;
+        row.title = p.title;
+        row.aim = p.aim.isEmpty() ? dash() : inLocale(p.aim.toStdString());
+        row.madeOn = p.madeOn.isValid() ? locale.toString(p.madeOn, QLocale::ShortFormat) : dash();
+        row.maker = p.maker.isEmpty() ? dash() : p.maker;
+        row.deltaE = figure(p.meanDeltaE00, 2);
+        row.inUse = p.inUse;
+        row.mayBeUsed = !p.inUse && !state.isMeasuring();
+        row.mayBeRemoved = p.ours && !p.inUse;
+        row.inWords = p.inUse ? Profile::tr("%1, in use").arg(p.title) : p.title;
+        m.hasPrevious = m.hasPrevious || row.mayBeUsed;
+        m.rows.push_back(row);
+    }
+    if (state.profileChosen)
+        m.inUseNote = Profile::tr("Chosen by you; the next run puts its own in its place.");
+    if (!state.profiles.empty())
+        m.remindAfterDays = state.remindAfterDays;
+    m.keeper = state.keeper;
+}
+
 } // namespace
 
 ProfileModel profileModel(const SessionState &state)
 {
     ProfileModel m;
+    addRows(state, m);
     const bool own = state.hasRun();
     const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
     m.explanation =

@@ -15,6 +15,18 @@ struct ProfileModel {
         QString madeFor, kind, madeFrom, file, declared, lut;
     };
     std::optional<Facts> facts; ///< nothing: no run has measured this display
+
+    /// A profile of this display, as a row.
+    struct Row {
+        QString path, title, aim, madeOn, maker, deltaE, inWords;
+        bool inUse = false, mayBeUsed = false, mayBeRemoved = false;
+        bool operator==(const Row &) const = default;
+    };
+    std::vector<Row> rows;
+    bool hasPrevious = false;           ///< one that can be gone back to
+    QString inUseNote;                  ///< why the one in use is not the last run's; may be empty
+    std::optional<int> remindAfterDays; ///< 0: never; nothing: there is nothing to remind of
+    std::optional<bool> keeper;         ///< started at every login; nothing: not here
 };
 
 ProfileModel profileModel(const SessionState &state);

@@ -1,9 +1,20 @@
 #include "app/views/profile/profile_view.h"
 
 #include "app/theme.h"
-#include "app/views/profile/profile_model.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QShortcut>
 
 namespace lantern::app {
+
+namespace {
+
+enum Column { Title, AimedAt, MadeOn, Maker, DeltaE, Columns };
+constexpr int kMostDays = 365;
+constexpr int kRowHeight = 24, kMostRows = 6;
+
+} // namespace
 
 ProfileView::ProfileView(Intents *intents)
     : View(tr("Profile"), {}, intents), m_grid(new QGridLayout), m_name(new QLineEdit)
@@ -30,7 +41,102 @@ ProfileView::ProfileView(Intents *intents)
     });
     body()->addSpacing(12);
     body()->addLayout(m_grid);
+    body()->addSpacing(18);
+    body()->addWidget(makeList());
+    body()->addSpacing(12);
+    body()->addWidget(makeKeeping());
     body()->addStretch(1);
+}
+
+QWidget *ProfileView::makeList()
+{
+    m_listBox = new QWidget;
+    auto *box = new QVBoxLayout(m_listBox);
+    box->setContentsMargins(0, 0, 0, 0);
+    box->addWidget(
+        makeLabel(tr("Profiles of this display"), theme::kNormal, theme::kText, QFont::DemiBold));
+    m_list = new QTreeWidget;
+    m_list->setObjectName(QStringLiteral("profiles"));
+    m_list->setAccessibleName(tr("Profiles of this display"));
+    m_list->setRootIsDecorated(false);
+    m_list->setUniformRowHeights(true);
+    m_list->setHeaderLabels({tr("Name"), tr("Aim"), tr("Made"), tr("By"), tr("Mean ΔE00")});
+    m_list->header()->setStretchLastSection(false);
+    m_list->header()->setSectionResizeMode(Title, QHeaderView::Stretch);
+    for (const int c : {AimedAt, MadeOn, Maker, DeltaE})
+        m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
+    connect(m_list, &QTreeWidget::currentItemChanged, this, &ProfileView::offer);
+    connect(m_list, &QTreeWidget::itemActivated, this, [this] {
+        if (const auto *row = current(); row && row->mayBeUsed)
+            emit intents()->profileUseWanted(row->path);
+    });
+    box->addWidget(m_list);
+    m_note = makeLabel({}, theme::kSmall, theme::kMuted);
+    wrap(m_note);
+    box->addWidget(m_note);
+    auto *buttons = new QHBoxLayout;
+    m_use = new QPushButton(tr("&Use this one"));
+    m_use->setObjectName(QStringLiteral("useProfile"));
+    m_previous = new QPushButton(tr("Use the &previous one"));
+    m_previous->setObjectName(QStringLiteral("usePreviousProfile"));
+    m_remove = new QPushButton(tr("Remove"));
+    m_remove->setObjectName(QStringLiteral("removeProfile"));
+    m_remove->setToolTip(tr("Into the waste basket; Undo brings it back. Key: Delete."));
+    connect(m_use, &QPushButton::clicked, this, [this] {
+        if (const auto *row = current())
+            emit intents()->profileUseWanted(row->path);
+    });
+    connect(m_previous, &QPushButton::clicked, this,
+            [this] { emit intents()->previousProfileWanted(); });
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        if (const auto *row = current())
+            emit intents()->profileRemoved(row->path);
+    });
+    connect(new QShortcut(QKeySequence::Delete, m_list, nullptr, nullptr, Qt::WidgetShortcut),
+            &QShortcut::activated, m_remove, &QPushButton::click);
+    for (QPushButton *b : {m_use, m_previous, m_remove})
+        buttons->addWidget(b);
+    buttons->addStretch(1);
+    box->addLayout(buttons);
+    return m_listBox;
+}
+
+/// What goes on after today.
+QWidget *ProfileView::makeKeeping()
+{
+    m_keepingBox = new QWidget;
+    auto *box = new QVBoxLayout(m_keepingBox);
+    box->setContentsMargins(0, 0, 0, 0);
+    box->addWidget(makeLabel(tr("From day to day"), theme::kNormal, theme::kText, QFont::DemiBold));
+    m_keeper = new QCheckBox(tr("&Keep it in force from every login on"));
+    m_keeper->setObjectName(QStringLiteral("keeper"));
+    m_keeper->setToolTip(
+        tr("A small helper, the Keeper, loads profile and video LUT at login, after "
+           "sleep and when a display is connected, tells when another program has "
+           "changed them, and reminds."));
+    connect(m_keeper, &QCheckBox::toggled, this, [this](bool on) {
+        if (!m_updating)
+            emit intents()->keeperWanted(on);
+    });
+    box->addWidget(m_keeper);
+    auto *row = new QHBoxLayout;
+    auto *label = makeLabel(tr("Remi&nd of a check after"), theme::kNormal, theme::kText);
+    m_days = new QSpinBox;
+    m_days->setObjectName(QStringLiteral("remindAfterDays"));
+    m_days->setRange(0, kMostDays);
+    m_days->setSpecialValueText(tr("never"));
+    m_days->setSuffix(tr(" days"));
+    m_days->setAccessibleName(tr("Days until a reminder"));
+    label->setBuddy(m_days);
+    connect(m_days, &QSpinBox::valueChanged, this, [this](int days) {
+        if (!m_updating)
+            emit intents()->reminderChosen(days, 0);
+    });
+    row->addWidget(label);
+    row->addWidget(m_days);
+    row->addStretch(1);
+    box->addLayout(row);
+    return m_keepingBox;
 }
 
 QLabel *ProfileView::addRow(const QString &name)
@@ -49,6 +155,19 @@ void ProfileView::setState(const SessionState &state)
     showDate(state);
     const ProfileModel m = profileModel(state);
     setExplanation(m.explanation);
+    m_updating = true;
+    showFacts(m);
+    showList(m);
+    m_keepingBox->setVisible(m.remindAfterDays.has_value());
+    m_keeper->setVisible(m.keeper.has_value());
+    m_keeper->setChecked(m.keeper.value_or(false));
+    if (m.remindAfterDays && !m_days->hasFocus())
+        m_days->setValue(*m.remindAfterDays);
+    m_updating = false;
+}
+
+void ProfileView::showFacts(const ProfileModel &m)
+{
     for (int row = 0; row < m_grid->rowCount(); ++row)
         for (int c = 0; c < 2; ++c)
             if (QLayoutItem *item = m_grid->itemAtPosition(row, c); item && item->widget())
@@ -64,6 +183,50 @@ void ProfileView::setState(const SessionState &state)
     m_file->setText(m.facts->file);
     m_declared->setText(m.facts->declared);
     m_lut->setText(m.facts->lut);
+}
+
+void ProfileView::showList(const ProfileModel &m)
+{
+    m_listBox->setVisible(!m.rows.empty());
+    m_note->setVisible(!m.inUseNote.isEmpty());
+    m_note->setText(m.inUseNote);
+    m_previous->setEnabled(m.hasPrevious);
+    if (m_rows != m.rows) {
+        const auto *before = current();
+        const QString chosen = before ? before->path : QString();
+        m_rows = m.rows;
+        m_list->clear();
+        for (const ProfileModel::Row &row : m_rows) {
+            auto *item =
+                new QTreeWidgetItem({row.inUse ? QStringLiteral("●  ") + row.title : row.title,
+                                     row.aim, row.madeOn, row.maker, row.deltaE});
+            item->setData(Title, Qt::AccessibleTextRole, row.inWords);
+            item->setToolTip(Title, row.path);
+            item->setTextAlignment(DeltaE, Qt::AlignRight | Qt::AlignVCenter);
+            m_list->addTopLevelItem(item);
+            if (row.path == chosen)
+                m_list->setCurrentItem(item);
+        }
+        const int shown = std::min(static_cast<int>(m_rows.size()), kMostRows);
+        m_list->setFixedHeight(m_list->header()->sizeHint().height() + shown * kRowHeight + 6);
+    }
+    offer();
+}
+
+/// What can be done with the profile the list stands at.
+void ProfileView::offer()
+{
+    const auto *row = current();
+    m_use->setEnabled(row && row->mayBeUsed);
+    m_remove->setEnabled(row && row->mayBeRemoved);
+}
+
+const ProfileModel::Row *ProfileView::current() const
+{
+    const int index = m_list->indexOfTopLevelItem(m_list->currentItem());
+    return index < 0 || index >= static_cast<int>(m_rows.size())
+               ? nullptr
+               : &m_rows[static_cast<size_t>(index)];
 }
 
 } // namespace lantern::app

@@ -1,13 +1,19 @@
 #pragma once
 
+#include "app/views/profile/profile_model.h"
 #include "app/views/view.h"
 
+#include <QCheckBox>
 #include <QGridLayout>
 #include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QTreeWidget>
 
 namespace lantern::app {
 
-/// The profile's sheet: its name, what it is made of, where it lies and whether it is in use.
+/// The profile's sheet: its name, what it is made of, where it lies and whether it is in use. Below
+/// it the profiles of this display, and what keeps the one in use in force.
 class ProfileView : public View {
     Q_OBJECT
 public:
@@ -16,10 +22,24 @@ public:
 
 private:
     QLabel *addRow(const QString &name);
+    QWidget *makeList();
+    QWidget *makeKeeping();
+    void showFacts(const ProfileModel &model);
+    void showList(const ProfileModel &model);
+    void offer();
+    [[nodiscard]] const ProfileModel::Row *current() const;
 
     QGridLayout *m_grid;
     QLineEdit *m_name;
     QLabel *m_aim, *m_kind, *m_readings, *m_file, *m_declared, *m_lut;
+    QWidget *m_listBox, *m_keepingBox;
+    QTreeWidget *m_list;
+    QLabel *m_note;
+    QPushButton *m_use, *m_previous, *m_remove;
+    QCheckBox *m_keeper;
+    QSpinBox *m_days;
+    std::vector<ProfileModel::Row> m_rows;
+    bool m_updating = false;
 };
 
 } // namespace lantern::app

@@ -1,4 +1,4 @@
-#include "desk/ending.h"
+#include "platform/ending.h"
 
 #include <QCoreApplication>
 #include <QSocketNotifier>
@@ -7,7 +7,7 @@
 #include <fcntl.h>
 #include <unistd.h>
 
-namespace lantern::desk {
+namespace lantern::platform {
 
 namespace {
 
@@ -38,4 +38,4 @@ bool endedBySignal()
     return signalCame != 0;
 }
 
-} // namespace lantern::desk
+} // namespace lantern::platform

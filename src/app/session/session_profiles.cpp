@@ -1,0 +1,112 @@
+// What the session does with the profiles of a display: another in use, one removed, both undone.
+
+#include "app/session/session.h"
+#include "core/base/error.h"
+#include "run/book/in_words.h"
+#include "run/file/files.h"
+
+#include <QFile>
+#include <QUndoCommand>
+
+namespace lantern::app {
+
+namespace {
+
+/// Another profile in use on a display.
+class UseCommand : public QUndoCommand {
+public:
+    UseCommand(InForcePart *part, int display, QString from, QString to)
+        : m_part(part), m_display(display), m_from(std::move(from)), m_to(std::move(to))
+    {
+        setText(Session::tr("change of the profile in use"));
+    }
+    void undo() override { m_part->useProfile(m_display, m_from); }
+    void redo() override
+    {
+        if (!m_part->useProfile(m_display, m_to))
+            setObsolete(true);
+    }
+
+private:
+    InForcePart *m_part;
+    int m_display;
+    QString m_from, m_to;
+};
+
+/// A profile's file removed: into the desktop's waste basket where it has one.
+class RemoveCommand : public QUndoCommand {
+public:
+    RemoveCommand(InForcePart *part, QString path, QByteArray icc)
+        : m_part(part), m_path(std::move(path)), m_icc(std::move(icc))
+    {
+        setText(Session::tr("removal of a profile"));
+    }
+    void undo() override
+    {
+        try {
+            run::writeFile(m_path, m_icc);
+        } catch (const Error &e) {
+            emit m_part->told(run::inWords(e));
+        }
+        m_part->listProfiles();
+    }
+    void redo() override
+    {
+        if (!QFile::moveToTrash(m_path) && !QFile::remove(m_path)) {
+            emit m_part->told(Session::tr("%1 cannot be removed. Whose file is it?").arg(m_path));
+            setObsolete(true);
+        }
+        m_part->listProfiles();
+    }
+
+private:
+    InForcePart *m_part;
+    QString m_path;
+    QByteArray m_icc;
+};
+
+} // namespace
+
+void Session::useProfile(const QString &path)
+{
+    if (m_inForce.isTrying()) {
+        setProblem(tr("A run has its own LUT in force. Stop it before another profile is used."));
+        return;
+    }
+    QString before;
+    for (const desk::KnownProfile &p : state().profiles)
+        if (p.inUse)
+            before = p.path;
+    if (path != before)
+        undoStack()->push(new UseCommand(&m_inForce, m_selected, before, path));
+    lookInForce();
+}
+
+void Session::usePreviousProfile()
+{
+    // The list begins with those that were used, the last one first.
+    const auto &profiles = state().profiles;
+    for (const desk::KnownProfile &p : profiles)
+        if (!p.inUse) {
+            useProfile(p.path);
+            return;
+        }
+    setProblem(tr("No other profile of this display is known."));
+}
+
+void Session::removeProfile(const QString &path)
+{
+    for (const desk::KnownProfile &p : state().profiles)
+        if (p.path == path && p.inUse) {
+            setProblem(tr("This profile is in use. Use another one first."));
+            return;
+        }
+    attempt([&] { undoStack()->push(new RemoveCommand(&m_inForce, path, run::readFile(path))); });
+}
+
+void Session::setReminder(int days, int hours)
+{
+    m_inForce.setReminder(days, hours);
+}
+
+} // namespace lantern::app

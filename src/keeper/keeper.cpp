@@ -1,0 +1,307 @@
+#include "keeper/keeper.h"
+
+#include "core/base/error.h"
+#include "core/base/json_object.h"
+#include "core/profile/profile_summary.h"
+#include "platform/backlight.h"
+#include "platform/display_id.h"
+#include "run/file/files.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QCoreApplication>
+#include <QCryptographicHash>
+#include <QDBusConnection>
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QStandardPaths>
+
+#include <cmath>
+#include <iostream>
+#include <set>
+
+namespace lantern::keeper {
+
+namespace {
+
+/// No event tells of a video LUT that another program has loaded, nor of a day that has passed.
+constexpr int kTickMs = 10 * 60 * 1000;
+constexpr double kHour = 3600;
+constexpr int kSnoozeDays = 7;
+constexpr int kUnmeasuredDays = 7; ///< a display may be new for so long before it is spoken of
+const QString kMemoryFile = QStringLiteral("/keeper.json");
+
+std::vector<uint8_t> bytesOf(const QByteArray &icc)
+{
+    return {icc.begin(), icc.end()};
+}
+
+/// Null where the output has none, which is one of its abilities.
+std::unique_ptr<platform::X11VideoLut> lutDevice(const platform::X11Output &output)
+{
+    try {
+        return std::make_unique<platform::X11VideoLut>(output);
+    } catch (const Error &) {
+        return nullptr;
+    }
+}
+
+/// Once for each trouble, not every time that it is met.
+void complain(const Error &e)
+{
+    static std::set<std::string> said;
+    if (said.insert(e.what()).second)
+        std::cerr << "bold-lantern-keeper: " << e.what() << '\n';
+}
+
+QDateTime timeIn(const Json &json, const char *key)
+{
+    return QDateTime::fromString(QString::fromStdString(json.value(key, std::string())),
+                                 Qt::ISODate);
+}
+
+} // namespace
+
+std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing,
+                               const QDateTime &firstSeen, double hoursUsed, const QDateTime &now)
+{
+    if (!standing)
+        return firstSeen.addDays(kUnmeasuredDays);
+    std::optional<QDateTime> due;
+    if (standing->remindAfterDays > 0)
+        due = (standing->provedAt.isValid() ? standing->provedAt : firstSeen)
+                  .addDays(standing->remindAfterDays);
+    if (standing->remindAfterHours > 0 && hoursUsed >= standing->remindAfterHours)
+        due = due ? std::min(*due, now) : now;
+    return due;
+}
+
+Keeper::Keeper(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usualFolder())
+{
+    readMemory();
+    connect(&m_watch, &platform::X11Watch::outputsChanged, this, [this] {
+        putInForce(); // a new mode comes with a LUT of its own
+        look();
+    });
+    connect(&m_watch, &platform::X11Watch::profilesChanged, this, &Keeper::look);
+    connect(&m_watch, &platform::X11Watch::gone, this, &Keeper::ended);
+    QDBusConnection::systemBus().connect(
+        QStringLiteral("org.freedesktop.login1"), QStringLiteral("/org/freedesktop/login1"),
+        QStringLiteral("org.freedesktop.login1.Manager"), QStringLiteral("PrepareForSleep"), this,
+        SLOT(onSleep(bool)));
+    connect(&m_tick, &QTimer::timeout, this, [this] {
+        countHours();
+        look();
+    });
+    m_tick.setTimerType(Qt::VeryCoarseTimer);
+    m_tick.start(kTickMs);
+    m_sinceTick.start();
+    putInForce();
+    look();
+}
+
+void Keeper::onSleep(bool begins)
+{
+    if (begins)
+        return;
+    m_sinceTick.restart(); // asleep is not in use
+    putInForce();
+    look();
+}
+
+void Keeper::putInForce()
+{
+    for (const platform::X11Output &output : platform::x11Outputs())
+        try {
+            if (m_asFound.isOthers(output.name))
+                continue; // being measured: whoever does so sees to it
+            const auto lut = lutDevice(output);
+            platform::X11ProfileStore store(output, platform::userProfileFolder());
+            const auto light = platform::Backlight::of(output);
+            m_asFound.putBack(output.name, lut.get(), store, light.get()); // of a killed program
+            const auto standing = m_shelf.read(platform::displayId(output));
+            if (!standing || standing->profile.isEmpty())
+                continue;
+            const VideoLut wanted = lutOf(*standing);
+            if (lut && !lut->holds(wanted))
+                lut->load(wanted);
+            if (store.inUse() != standing->profile)
+                store.declare(standing->profile);
+            m_notifier.withdraw(QStringLiteral("foreign ") + standing->displayId);
+            m_memory[standing->displayId].foreignTold.clear();
+        } catch (const Error &e) {
+            complain(e);
+        }
+}
+
+void Keeper::look()
+{
+    for (const platform::X11Output &output : platform::x11Outputs())
+        try {
+            const QString id = platform::displayId(output);
+            if (!m_memory[id].firstSeen.isValid()) {
+                m_memory[id].firstSeen = QDateTime::currentDateTimeUtc();
+                writeMemory();
+            }
+            const auto standing = m_shelf.read(id);
+            if (standing && !standing->profile.isEmpty() && !m_asFound.isOthers(output.name))
+                tellOfForeign(output, *standing);
+            remind(id, standing ? standing->displayName : platform::displayName(output), standing);
+        } catch (const Error &e) {
+            complain(e);
+        }
+}
+
+void Keeper::tellOfForeign(const platform::X11Output &output, const platform::Standing &standing)
+{
+    const auto lut = lutDevice(output);
+    platform::X11ProfileStore store(output, platform::userProfileFolder());
+    const QByteArray declared = store.inUse();
+    const bool lutIsOurs = !lut || lut->holds(lutOf(standing));
+    Memory &memory = m_memory[standing.displayId];
+    const QString about = QStringLiteral("foreign ") + standing.displayId;
+    if (declared == standing.profile && lutIsOurs) {
+        m_notifier.withdraw(about);
+        memory.foreignTold.clear();
+        return;
+    }
+    const QByteArray digest = QCryptographicHash::hash(
+        declared + (lut ? lut->save() : QByteArray()), QCryptographicHash::Sha1);
+    if (memory.foreignTold == digest)
+        return; // told, and wanted so
+    memory.foreignTold = digest;
+    QString found = tr("its video LUT was changed");
+    if (declared.isEmpty())
+        found = tr("its profile was withdrawn");
+    else if (declared != standing.profile) {
+        found = tr("another profile was declared");
+        try {
+            const ProfileSummary s = summarise(bytesOf(declared), "declared profile");
+            found =
+                s.maker.empty()
+                    ? tr("the profile %1 was declared").arg(QString::fromStdString(s.title))
+                    : tr("the profile %1 was declared, made by %2")
+                          .arg(QString::fromStdString(s.title), QString::fromStdString(s.maker));
+        } catch (const Error &) { // whatever it is, it is no profile
+        }
+    }
+    m_notifier.show(about, tr("%1 is no longer as calibrated").arg(standing.displayName),
+                    tr("Another program did it: %1.").arg(found),
+                    {{QStringLiteral("put-back"), tr("Put it back")},
+                     {QStringLiteral("leave"), tr("Leave it")}},
+                    [this](const QString &key) {
+                        if (key == QLatin1String("put-back"))
+                            putInForce();
+                    });
+}
+
+void Keeper::remind(const QString &displayId, const QString &name,
+                    const std::optional<platform::Standing> &standing)
+{
+    const QDateTime now = QDateTime::currentDateTimeUtc();
+    Memory &memory = m_memory[displayId];
+    const QString about = QStringLiteral("due ") + displayId;
+    const auto due = dueAt(standing, memory.firstSeen, memory.hoursUsed, now);
+    if (!due || now < *due) {
+        m_notifier.withdraw(about);
+        return;
+    }
+    if (memory.snoozedUntil.isValid() && now < memory.snoozedUntil)
+        return;
+    const QString text = !standing ? tr("It has never been measured.")
+                         : standing->provedAt.isValid()
+                             ? tr("It was last measured %n days ago.", nullptr,
+                                  static_cast<int>(standing->provedAt.daysTo(now)))
+                             : tr("Its profile has never been checked.");
+    const bool shown = m_notifier.show(
+        about, tr("%1 is due for a check").arg(name), text,
+        {{QStringLiteral("check"), standing ? tr("Check it now") : tr("Measure it")},
+         {QStringLiteral("later"), tr("In a week")}},
+        [this, displayId, measured = standing.has_value()](const QString &key) {
+            m_memory[displayId].snoozedUntil = QDateTime::currentDateTimeUtc().addDays(
+                key == QLatin1String("later") ? kSnoozeDays : 1);
+            writeMemory();
+            if (key == QLatin1String("check"))
+                openWindow(displayId, measured ? QStringLiteral("check") : QStringLiteral("ready"));
+        });
+    if (!shown)
+        return;                           // nobody to show it: tried again later
+    memory.snoozedUntil = now.addDays(1); // once a day is often enough
+    writeMemory();
+}
+
+void Keeper::countHours()
+{
+    const double hours = static_cast<double>(m_sinceTick.restart()) / 1000 / kHour;
+    if (!m_watch.areScreensOn())
+        return;
+    for (const platform::X11Output &output : platform::x11Outputs()) {
+        const QString id = platform::displayId(output);
+        Memory &memory = m_memory[id];
+        try {
+            const auto standing = m_shelf.read(id);
+            const QDateTime proved = standing ? standing->provedAt : QDateTime();
+            if (proved != memory.hoursSince) {
+                memory.hoursSince = proved;
+                memory.hoursUsed = 0;
+            }
+        } catch (const Error &e) {
+            complain(e);
+        }
+        memory.hoursUsed += hours;
+    }
+    writeMemory();
+}
+
+void Keeper::readMemory()
+{
+    const QString path = m_shelf.folder() + kMemoryFile;
+    if (!QFile::exists(path))
+        return;
+    try {
+        const Json all = parseJson(run::readFile(path).toStdString(), path.toStdString());
+        for (const auto &[id, m] : all.items()) {
+            Memory &memory = m_memory[QString::fromStdString(id)];
+            memory.snoozedUntil = timeIn(m, "snoozed_until");
+            memory.firstSeen = timeIn(m, "first_seen");
+            memory.hoursSince = timeIn(m, "hours_since");
+            memory.hoursUsed = m.value("hours_used", 0.0);
+        }
+    } catch (const std::exception &e) { // damaged: what was snoozed comes again
+        std::cerr << "bold-lantern-keeper: " << e.what() << '\n';
+        m_memory.clear();
+    }
+}
+
+void Keeper::writeMemory() const
+{
+    const auto text = [](const QDateTime &at) {
+        return at.toUTC().toString(Qt::ISODate).toStdString();
+    };
+    Json all = Json::object();
+    for (const auto &[id, m] : m_memory)
+        all[id.toStdString()] = {{"snoozed_until", text(m.snoozedUntil)},
+                                 {"first_seen", text(m.firstSeen)},
+                                 {"hours_since", text(m.hoursSince)},
+                                 {"hours_used", std::round(m.hoursUsed * 1000) / 1000}};
+    try {
+        run::makeFolder(m_shelf.folder());
+        run::writeFile(m_shelf.folder() + kMemoryFile, QByteArray::fromStdString(all.dump(1)));
+    } catch (const Error &e) {
+        complain(e);
+    }
+}
+
+void Keeper::openWindow(const QString &displayId, const QString &page)
+{
+    const QString beside = QCoreApplication::applicationDirPath() + QStringLiteral("/bold-lantern");
+    const QString program = QFile::exists(beside)
+                                ? beside
+                                : QStandardPaths::findExecutable(QStringLiteral("bold-lantern"));
+    if (program.isEmpty() || !QProcess::startDetached(program, {QStringLiteral("--show"), displayId,
+                                                                QStringLiteral("--page"), page}))
+        std::cerr << "bold-lantern-keeper: bold-lantern was not found\n";
+}
+
+} // namespace lantern::keeper

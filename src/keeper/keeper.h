@@ -1,0 +1,66 @@
+#pragma once
+
+#include "platform/as_found.h"
+#include "platform/notifier.h"
+#include "platform/standing.h"
+#include "platform/x11_watch.h"
+
+#include <QDateTime>
+#include <QElapsedTimer>
+#include <QObject>
+#include <QSet>
+#include <QTimer>
+
+namespace lantern::keeper {
+
+/// Keeps in force what each display is to have when nobody measures it, tells when something else
+/// has changed it, and reminds of displays that are due. Sleeps in between.
+class Keeper : public QObject {
+    Q_OBJECT
+public:
+    explicit Keeper(QObject *parent = nullptr);
+
+    /// Loads what is to be in force on every output that is there.
+    void putInForce();
+    /// Looks whether something else has changed that, and what is due.
+    void look();
+
+signals:
+    void ended(); ///< there is nothing left to keep
+
+private slots:
+    void onSleep(bool begins);
+
+private:
+    /// What a person wants no more of, and how long displays were used: the Keeper's own to keep.
+    struct Memory {
+        QDateTime snoozedUntil;
+        QDateTime firstSeen;
+        double hoursUsed = 0;   ///< since hoursOf
+        QDateTime hoursSince;   ///< the proof that they count from
+        QByteArray foreignTold; ///< a digest of what another program had put in force
+    };
+    void tellOfForeign(const platform::X11Output &output, const platform::Standing &standing);
+    void remind(const QString &displayId, const QString &name,
+                const std::optional<platform::Standing> &standing);
+    void countHours();
+    void readMemory();
+    void writeMemory() const;
+    /// Opens the window at a display. \param page key of a view
+    static void openWindow(const QString &displayId, const QString &page);
+
+    platform::StandingShelf m_shelf;
+    platform::AsFound m_asFound;
+    platform::Notifier m_notifier;
+    platform::X11Watch m_watch;
+    QTimer m_tick;
+    QElapsedTimer m_sinceTick;
+    std::map<QString, Memory> m_memory; ///< by display
+};
+
+/// When a display is due next. Nothing: never, as a person wants it. \param firstSeen counts where
+/// it was never measured \param hoursUsed since it was proved
+std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing,
+                               const QDateTime &firstSeen, double hoursUsed, const QDateTime &now);
+
+} // namespace lantern::keeper

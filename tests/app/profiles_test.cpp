@@ -1,0 +1,166 @@
+#include "core/plan/chart.h"
+#include "core/profile/profile_writer.h"
+#include "toy_display.h"
+#include "window_rig.h"
+
+#include <QDir>
+#include <QFile>
+#include <QSpinBox>
+#include <QTreeWidget>
+
+namespace lantern::test {
+
+using namespace app;
+using run::Stage;
+
+/// The profiles of a display in the window: which there are, which is in use, back and forth.
+class ProfilesTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<WindowRig> m_rig;
+    QString m_own, m_other;
+    VideoLut m_otherLut = VideoLut::identity();
+
+    [[nodiscard]] QString inUse() const
+    {
+        for (const desk::KnownProfile &p : m_rig->state().profiles)
+            if (p.inUse)
+                return p.path;
+        return {};
+    }
+    bool becomes(const QString &path)
+    {
+        return m_rig->waitFor([&] { return inUse() == path; });
+    }
+    [[nodiscard]] VideoLut loaded() const
+    {
+        return m_rig->demo->rig(0)->with(
+            [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+    }
+    void click(const char *button)
+    {
+        auto *b = m_rig->window->findChild<QPushButton *>(QLatin1String(button));
+        QVERIFY(m_rig->waitFor([&] { return b->isVisible() && b->isEnabled(); }));
+        QTest::mouseClick(b, Qt::LeftButton);
+    }
+    bool choose(const QString &title)
+    {
+        auto *list = m_rig->window->findChild<QTreeWidget *>(QStringLiteral("profiles"));
+        return m_rig->waitFor([&] {
+            for (int i = 0; i < list->topLevelItemCount(); ++i)
+                if (list->topLevelItem(i)->text(0).endsWith(title)) {
+                    list->setCurrentItem(list->topLevelItem(i));
+                    return true;
+                }
+            return false;
+        });
+    }
+
+private slots:
+    void initTestCase()
+    {
+        m_rig = std::make_unique<WindowRig>();
+        QVERIFY(m_rig->pressUntil(Stage::Done));
+        QVERIFY(m_rig->waitFor([&] { return !inUse().isEmpty(); }));
+        m_own = inUse();
+        for (auto &entry : m_otherLut.channels[0])
+            entry = static_cast<uint16_t>(entry * 0.75);
+        ProfileRequest request;
+        request.kind = ProfileKind::Matrix;
+        request.name = "Another";
+        request.path.lut = m_otherLut;
+        const auto icc = buildProfile(ToyDisplay().read(makeChart(48)), request, "toy").icc;
+        m_other = QDir(QDir(m_rig->demo->profileFolder()).canonicalPath())
+                      .filePath(QStringLiteral("another.icc"));
+        QFile file(m_other);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(reinterpret_cast<const char *>(icc.data()), qint64(icc.size()));
+        file.close();
+        emit m_rig->window->intents()->viewWanted(ViewId::Profile);
+    }
+    void cleanupTestCase() { m_rig.reset(); }
+
+    void theRunsProfileIsInTheListWithWhatProvedIt()
+    {
+        const auto &profiles = m_rig->state().profiles;
+        QCOMPARE(profiles.size(), size_t(1)); // not what lies beside it and names no display
+        QCOMPARE(profiles[0].maker, QStringLiteral("Bold Lantern"));
+        QCOMPARE(profiles[0].madeOn, QDate::currentDate());
+        QVERIFY(profiles[0].aim.contains(QStringLiteral("120 cd/m²")));
+        VERIFY_NEAR(profiles[0].meanDeltaE00.value(),
+                    m_rig->state().results.validation->meanDeltaE00.value(), 1e-9);
+    }
+
+    void anotherOneIsUsedAndTheWayBack()
+    {
+        const VideoLut ownLut = loaded();
+        m_rig->session->useProfile(m_other);
+        QVERIFY(becomes(m_other));
+        QVERIFY(loaded() == m_otherLut);
+        QVERIFY(m_rig->state().profileChosen);
+        // It stays while other displays are looked at.
+        m_rig->session->selectDisplay(1);
+        QVERIFY(m_rig->waitFor([&] { return !m_rig->state().readingHistory; }));
+        m_rig->session->selectDisplay(0);
+        QVERIFY(m_rig->waitFor([&] { return !m_rig->state().readingHistory; }));
+        QVERIFY(becomes(m_other));
+        emit m_rig->window->intents()->viewWanted(ViewId::Profile);
+        click("usePreviousProfile");
+        QVERIFY(becomes(m_own));
+        QVERIFY(loaded() == ownLut);
+        m_rig->session->undoStack()->undo();
+        QVERIFY(becomes(m_other));
+        m_rig->session->undoStack()->undo();
+        QVERIFY(becomes(m_own));
+        m_rig->session->undoStack()->redo();
+        QVERIFY(becomes(m_other));
+        m_rig->session->useProfile(m_own);
+        QVERIFY(becomes(m_own));
+    }
+
+    void aProfileIsRemovedAndBroughtBack()
+    {
+        m_rig->session->removeProfile(m_own); // in use
+        QVERIFY(m_rig->waitFor([&] { return m_rig->state().noticeIsProblem; }));
+        QVERIFY(QFile::exists(m_own));
+        QVERIFY(choose(QStringLiteral("Another")));
+        click("removeProfile");
+        QVERIFY(m_rig->waitFor([&] { return m_rig->state().profiles.size() == 1; }));
+        QVERIFY(!QFile::exists(m_other));
+        m_rig->session->undoStack()->undo();
+        QVERIFY(m_rig->waitFor([&] { return m_rig->state().profiles.size() == 2; }));
+        QVERIFY(QFile::exists(m_other));
+    }
+
+    void aBrokenFileIsToldAndChangesNothing()
+    {
+        const QString broken = m_rig->demo->profileFolder() + QStringLiteral("/broken.icc");
+        QFile file(broken);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("acsp, or nearly");
+        file.close();
+        const int before = m_rig->session->undoStack()->index();
+        m_rig->session->dismissNotice();
+        m_rig->session->useProfile(broken);
+        QVERIFY(m_rig->waitFor([&] { return m_rig->state().noticeIsProblem; }));
+        QVERIFY(m_rig->state().notice.contains(QLatin1String("broken.icc")));
+        QVERIFY(becomes(m_own));
+        QCOMPARE(m_rig->session->undoStack()->index(), before);
+    }
+
+    void theReminderIsKept()
+    {
+        QCOMPARE(m_rig->demo->standing(0).remindAfterDays, 28);
+        auto *days = m_rig->window->findChild<QSpinBox *>(QStringLiteral("remindAfterDays"));
+        QVERIFY(m_rig->waitFor([&] { return days->isVisible(); }));
+        days->setValue(14);
+        QVERIFY(m_rig->waitFor([&] { return m_rig->demo->standing(0).remindAfterDays == 14; }));
+        // The demo keeps nothing in force after it ends.
+        QVERIFY(!m_rig->state().keeper);
+    }
+};
+
+static const Register<ProfilesTest> registered("ProfilesTest");
+
+} // namespace lantern::test
+
+#include "profiles_test.moc"

@@ -1,0 +1,451 @@
+#include "core/plan/chart.h"
+#include "core/profile/profile_writer.h"
+#include "keeper/keeper.h"
+#include "platform/as_found.h"
+#include "platform/display_id.h"
+#include "runner.h"
+#include "toy_display.h"
+
+#include <QDBusConnection>
+#include <QDBusMessage>
+#include <QDBusVirtualObject>
+#include <QFile>
+#include <QProcess>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QThread>
+
+#include <mutex>
+#include <xcb/xcb.h>
+
+namespace lantern::test {
+
+namespace {
+
+using platform::Standing;
+
+/// Shows notifications to nobody, and does with them what it is told.
+class PretendedNotifications : public QDBusVirtualObject {
+public:
+    struct Shown {
+        uint id;
+        QString title, text;
+        QStringList actions;
+    };
+
+    [[nodiscard]] QString introspect(const QString &) const override { return {}; }
+    bool handleMessage(const QDBusMessage &message, const QDBusConnection &connection) override
+    {
+        const std::lock_guard lock(m_mutex);
+        const auto a = message.arguments();
+        if (message.member() == QLatin1String("Notify") &&
+            message.signature() == QLatin1String("susssasa{sv}i")) {
+            const uint replaced = a[1].toUInt();
+            const uint id = replaced != 0 ? replaced : ++m_last;
+            std::erase_if(m_shown, [&](const Shown &s) { return s.id == id; });
+            m_shown.push_back({id, a[3].toString(), a[4].toString(), a[5].toStringList()});
+            ++m_count;
+            return connection.send(message.createReply(QVariant::fromValue(id)));
+        }
+        if (message.member() == QLatin1String("CloseNotification")) {
+            std::erase_if(m_shown, [&](const Shown &s) { return s.id == a[0].toUInt(); });
+            return connection.send(message.createReply());
+        }
+        return false;
+    }
+    std::vector<Shown> shown()
+    {
+        const std::lock_guard lock(m_mutex);
+        return m_shown;
+    }
+    int count()
+    {
+        const std::lock_guard lock(m_mutex);
+        return m_count;
+    }
+    /// A person presses a button of one.
+    void press(uint id, const QString &key, QDBusConnection bus)
+    {
+        for (const auto &[name, arguments] :
+             {std::pair{"ActionInvoked", QVariantList{id, key}},
+              std::pair{"NotificationClosed", QVariantList{id, uint(2)}}}) {
+            QDBusMessage signal = QDBusMessage::createSignal(
+                QStringLiteral("/org/freedesktop/Notifications"),
+                QStringLiteral("org.freedesktop.Notifications"), QLatin1String(name));
+            signal.setArguments(arguments);
+            bus.send(signal);
+        }
+        const std::lock_guard lock(m_mutex);
+        std::erase_if(m_shown, [&](const Shown &s) { return s.id == id; });
+    }
+    void forget()
+    {
+        const std::lock_guard lock(m_mutex);
+        m_shown.clear();
+        m_count = 0;
+    }
+
+private:
+    std::mutex m_mutex;
+    std::vector<Shown> m_shown;
+    uint m_last = 0;
+    int m_count = 0;
+};
+
+QByteArray profileWith(const VideoLut &lut, const std::string &name)
+{
+    ProfileRequest request;
+    request.kind = ProfileKind::Matrix;
+    request.path.lut = lut;
+    request.name = name;
+    const auto icc = buildProfile(ToyDisplay().read(makeChart(48)), request, name).icc;
+    return {reinterpret_cast<const char *>(icc.data()), qsizetype(icc.size())};
+}
+
+VideoLut dimmed(double blue)
+{
+    VideoLut lut = VideoLut::identity();
+    for (auto &entry : lut.channels[2])
+        entry = static_cast<uint16_t>(entry * blue);
+    return lut;
+}
+
+} // namespace
+
+/// The Keeper's program on the tests' X server, with a session bus of its own.
+class KeeperTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<xcb_connection_t, decltype(&xcb_disconnect)> m_client{nullptr, &xcb_disconnect};
+    std::unique_ptr<QTemporaryDir> m_folder;
+    std::unique_ptr<platform::X11VideoLut> m_lut;
+    std::unique_ptr<platform::X11ProfileStore> m_store;
+    platform::X11Output m_output;
+    QProcess m_bus, m_keeper;
+    QThread m_thread;
+    PretendedNotifications *m_notifications = nullptr;
+    QByteArray m_profile;
+    VideoLut m_own = dimmed(0.8);
+
+    static QDBusConnection bus() { return QDBusConnection(QStringLiteral("notifications")); }
+    [[nodiscard]] Standing standing() const
+    {
+        Standing s;
+        s.displayId = platform::displayId(m_output);
+        s.displayName = QStringLiteral("North & Sons <27>");
+        s.use(m_profile, QStringLiteral("North"), QStringLiteral("/icc/North.icc"));
+        s.provedAt = QDateTime::currentDateTimeUtc().addDays(-3);
+        return s;
+    }
+    [[nodiscard]] bool isInForce() const
+    {
+        return m_store->inUse() == m_profile && m_lut->holds(m_own);
+    }
+    void start()
+    {
+        m_keeper.start(QStringLiteral(LANTERN_KEEPER), {});
+        QVERIFY(m_keeper.waitForStarted());
+    }
+    void end()
+    {
+        m_keeper.terminate();
+        QVERIFY(m_keeper.waitForFinished());
+        QCOMPARE(m_keeper.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(m_keeper.exitCode(), 0);
+    }
+    /// The one notification on show, when there is one of that title.
+    std::optional<PretendedNotifications::Shown> shown(const char *title)
+    {
+        for (const auto &s : m_notifications->shown())
+            if (s.title.contains(QLatin1String(title)))
+                return s;
+        return std::nullopt;
+    }
+
+private slots:
+    void initTestCase()
+    {
+        if (qEnvironmentVariableIsEmpty("DISPLAY"))
+            QSKIP("needs an X server");
+        QVERIFY(waitUntil([&] { // a server without clients starts anew: one stays
+            m_client.reset(xcb_connect(nullptr, nullptr));
+            return !xcb_connection_has_error(m_client.get()) && !platform::x11Outputs().empty();
+        }));
+        m_bus.start(QStringLiteral("dbus-daemon"),
+                    {QStringLiteral("--session"), QStringLiteral("--print-address"),
+                     QStringLiteral("--nofork")});
+        QVERIFY2(m_bus.waitForStarted(), "dbus-daemon is not installed");
+        QVERIFY(m_bus.waitForReadyRead());
+        const QString address = QString::fromUtf8(m_bus.readLine()).trimmed();
+        qputenv("DBUS_SESSION_BUS_ADDRESS", address.toUtf8());
+        qputenv("DBUS_SYSTEM_BUS_ADDRESS", address.toUtf8());
+        m_notifications = new PretendedNotifications;
+        m_notifications->moveToThread(&m_thread);
+        m_thread.start();
+        QMetaObject::invokeMethod(
+            m_notifications,
+            [&] {
+                QDBusConnection::connectToBus(address, QStringLiteral("notifications"));
+                bus().registerVirtualObject(QStringLiteral("/org/freedesktop/Notifications"),
+                                            m_notifications);
+                bus().registerService(QStringLiteral("org.freedesktop.Notifications"));
+            },
+            Qt::BlockingQueuedConnection);
+        m_output = platform::x11Outputs().front();
+        m_lut = std::make_unique<platform::X11VideoLut>(m_output);
+        m_profile = profileWith(m_own, "North");
+    }
+    void init()
+    {
+        m_folder = std::make_unique<QTemporaryDir>();
+        qputenv("XDG_DATA_HOME", m_folder->filePath(QStringLiteral("data")).toLocal8Bit());
+        qputenv("XDG_CONFIG_HOME", m_folder->filePath(QStringLiteral("config")).toLocal8Bit());
+        qputenv("XDG_RUNTIME_DIR", m_folder->path().toLocal8Bit());
+        m_store = std::make_unique<platform::X11ProfileStore>(m_output, m_folder->path());
+        m_store->declare({});
+        m_lut->load(VideoLut::identity());
+        m_notifications->forget();
+    }
+    void cleanup()
+    {
+        if (m_keeper.state() != QProcess::NotRunning) {
+            m_keeper.kill();
+            m_keeper.waitForFinished();
+        }
+    }
+    void cleanupTestCase()
+    {
+        if (m_store)
+            m_store->declare({});
+        if (m_lut)
+            m_lut->load(VideoLut::identity());
+        QDBusConnection::disconnectFromBus(QStringLiteral("notifications"));
+        m_thread.quit();
+        m_thread.wait();
+        delete m_notifications;
+        m_bus.kill();
+        m_bus.waitForFinished();
+    }
+
+    void whatIsToBeInForceIsLoadedAtLogin()
+    {
+        platform::StandingShelf().keep(standing());
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        end();
+        QVERIFY(isInForce()); // and stays
+        QVERIFY(m_notifications->shown().empty());
+    }
+
+    void withoutAStandingNothingIsTouched()
+    {
+        m_lut->load(dimmed(0.5));
+        m_store->declare("somebody's");
+        start();
+        // It has looked when it has noted that the display is there.
+        const QString memory =
+            platform::StandingShelf::usualFolder() + QStringLiteral("/keeper.json");
+        QVERIFY(waitUntil([&] { return QFile::exists(memory); }));
+        end();
+        QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
+        QVERIFY(m_lut->holds(dimmed(0.5)));
+    }
+
+    void anotherProgramsProfileIsToldAndPutBack()
+    {
+        platform::StandingShelf().keep(standing());
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        m_lut->load(VideoLut::identity());
+        m_store->declare(profileWith(VideoLut::identity(), "Somebody's own"));
+        QVERIFY(waitUntil([&] { return shown("no longer as calibrated").has_value(); }));
+        const auto told = *shown("no longer as calibrated");
+        QVERIFY(told.title.contains(QLatin1String("North & Sons <27>")));
+        QVERIFY2(told.text.contains(QStringLiteral("Somebody's own").toHtmlEscaped()),
+                 qPrintable(told.text));
+        QCOMPARE(told.actions.first(), QStringLiteral("put-back"));
+        m_notifications->press(told.id, QStringLiteral("put-back"), bus());
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        // Withdrawn: told too. What is wanted so is told once.
+        m_store->declare({});
+        QVERIFY(waitUntil([&] { return shown("no longer as calibrated").has_value(); }));
+        m_notifications->press(shown("no longer as calibrated")->id, QStringLiteral("leave"),
+                               bus());
+        const int told3 = m_notifications->count();
+        m_store->declare("again another");
+        QVERIFY(waitUntil([&] { return m_notifications->count() > told3; }));
+        // Back as it should be, the notification goes by itself.
+        m_lut->load(m_own);
+        m_store->declare(m_profile);
+        QVERIFY(waitUntil([&] { return m_notifications->shown().empty(); }));
+        end();
+    }
+
+    void aDisplayThatIsMeasuredIsLeftAlone()
+    {
+        platform::StandingShelf().keep(standing());
+        platform::AsFound measuring(platform::AsFound::usualFolder());
+        measuring.note(m_output.name, m_lut.get(), *m_store, nullptr);
+        m_lut->load(dimmed(0.3));
+        start();
+        const QString memory =
+            platform::StandingShelf::usualFolder() + QStringLiteral("/keeper.json");
+        QVERIFY(waitUntil([&] { return QFile::exists(memory); }));
+        end();
+        QVERIFY(m_lut->holds(dimmed(0.3)));
+        QVERIFY(m_store->inUse().isEmpty());
+        measuring.forget(m_output.name);
+    }
+
+    void aDueDisplayIsRemindedOfOnceADay()
+    {
+        Standing due = standing();
+        due.provedAt = QDateTime::currentDateTimeUtc().addDays(-40);
+        platform::StandingShelf().keep(due);
+        start();
+        QVERIFY(waitUntil([&] { return shown("due for a check").has_value(); }));
+        const auto told = *shown("due for a check");
+        QVERIFY2(told.text.contains(QLatin1String("40 days ago")), qPrintable(told.text));
+        m_notifications->press(told.id, QStringLiteral("later"), bus());
+        const QString memory =
+            platform::StandingShelf::usualFolder() + QStringLiteral("/keeper.json");
+        const QString later =
+            QDateTime::currentDateTimeUtc().addDays(7).toString(QStringLiteral("yyyy-MM-dd"));
+        QVERIFY(waitUntil([&] {
+            QFile file(memory);
+            return file.open(QIODevice::ReadOnly) && file.readAll().contains(later.toUtf8());
+        }));
+        end();
+        // After the next login it still sleeps on it; a foreign profile shows that it has looked.
+        m_notifications->forget();
+        m_store->declare({});
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        m_store->declare({});
+        QVERIFY(waitUntil([&] { return shown("no longer as calibrated").has_value(); }));
+        QVERIFY(!shown("due for a check"));
+        end();
+    }
+
+    void thereIsOne()
+    {
+        platform::StandingShelf().keep(standing());
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        QProcess second;
+        second.start(QStringLiteral(LANTERN_KEEPER), {});
+        QVERIFY(second.waitForFinished());
+        QCOMPARE(second.exitCode(), 0);
+        QVERIFY(second.readAllStandardError().contains("running already"));
+        // Killed, it leaves no lock that would keep the next one away.
+        m_keeper.kill();
+        QVERIFY(m_keeper.waitForFinished());
+        m_lut->load(VideoLut::identity());
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        end();
+    }
+
+    void damagedFilesAreNamedAndCostNothingElse()
+    {
+        platform::StandingShelf().keep(standing());
+        const QString folder = platform::StandingShelf::usualFolder();
+        QFile memory(folder + QStringLiteral("/keeper.json"));
+        QVERIFY(memory.open(QIODevice::WriteOnly));
+        memory.write("{ half a");
+        memory.close();
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        end();
+        QVERIFY(m_keeper.readAllStandardError().contains("keeper.json"));
+        Standing broken = standing();
+        broken.profile = "no profile at all";
+        platform::StandingShelf().keep(broken);
+        m_store->declare({});
+        start();
+        QByteArray complaint;
+        QVERIFY(waitUntil([&] {
+            complaint += m_keeper.readAllStandardError();
+            return complaint.contains("no ICC profile");
+        }));
+        end();
+        QVERIFY(m_store->inUse().isEmpty());
+    }
+
+    void withoutADisplayServerItSaysSo()
+    {
+        QProcess p;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("DISPLAY"), QStringLiteral(":9999"));
+        p.setProcessEnvironment(environment);
+        p.start(QStringLiteral(LANTERN_KEEPER), {});
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitCode(), 3);
+        QVERIFY(p.readAllStandardError().contains("X server"));
+    }
+
+    void itIsDueWhenItShouldBe()
+    {
+        const QDateTime now = QDateTime::currentDateTimeUtc();
+        Standing s = standing();
+        QCOMPARE(keeper::dueAt(s, now, 0, now), std::optional(s.provedAt.addDays(28)));
+        s.remindAfterDays = 0;
+        QVERIFY(!keeper::dueAt(s, now, 1e6, now));
+        s.remindAfterHours = 200;
+        QVERIFY(!keeper::dueAt(s, now, 199, now));
+        QCOMPARE(keeper::dueAt(s, now, 200, now), std::optional(now));
+        s.remindAfterDays = 2; // whichever comes first
+        QCOMPARE(keeper::dueAt(s, now, 200, now), std::optional(s.provedAt.addDays(2)));
+        s.provedAt = {};
+        QCOMPARE(keeper::dueAt(s, now.addDays(-1), 0, now), std::optional(now.addDays(1)));
+        QCOMPARE(keeper::dueAt(std::nullopt, now, 0, now), std::optional(now.addDays(7)));
+    }
+
+    void standingsComeBackWhole()
+    {
+        platform::StandingShelf shelf(m_folder->filePath(QStringLiteral("shelf")));
+        QVERIFY(shelf.displays().isEmpty());
+        Standing s = standing();
+        s.displayId = QStringLiteral("SMH ä/..\\4711:DP-1");
+        s.profile = QByteArray("line\nline\0end", 13);
+        s.chosenAt = QDateTime::fromString(QStringLiteral("2026-11-27T10:00:00Z"), Qt::ISODate);
+        s.provedAt = s.chosenAt.addSecs(7);
+        s.remindAfterHours = 200;
+        s.used.front().meanDeltaE00 = 0.31;
+        s.use(s.profile, QStringLiteral("Ä"), QStringLiteral("/icc/ä b.icc"));
+        shelf.keep(s);
+        QCOMPARE(shelf.displays(), QStringList{s.displayId});
+        const auto again = shelf.read(s.displayId);
+        QVERIFY(again.has_value());
+        QVERIFY(*again == s);
+        QVERIFY(!shelf.read(QStringLiteral("another")));
+        shelf.remove(s.displayId);
+        QVERIFY(!shelf.read(s.displayId));
+    }
+
+    /// Which of two is the display's own: the last run's, or the one a person chose.
+    void aChosenProfileStaysUntilTheNextRun()
+    {
+        const QDateTime monday = QDateTime::currentDateTimeUtc().addDays(-4);
+        Standing s;
+        QVERIFY(s.takesOver("first", QStringLiteral("1"), QStringLiteral("/1"), monday));
+        QCOMPARE(s.provedAt, monday);
+        s.use("chosen", QStringLiteral("c"), QStringLiteral("/c"));
+        s.chosenAt = monday.addDays(1);
+        QVERIFY(!s.takesOver("first", QStringLiteral("1"), QStringLiteral("/1"), monday));
+        QCOMPARE(s.profile, QByteArray("chosen"));
+        QVERIFY(
+            s.takesOver("second", QStringLiteral("2"), QStringLiteral("/2"), monday.addDays(2)));
+        QCOMPARE(s.profile, QByteArray("second"));
+        QVERIFY(!s.chosenAt.isValid());
+        QCOMPARE(s.used.size(), size_t(3));
+        s.use("first", QStringLiteral("1"), QStringLiteral("/1")); // once in the list
+        QCOMPARE(s.used.size(), size_t(3));
+        QCOMPARE(s.path(), QStringLiteral("/1"));
+    }
+};
+
+static const Register<KeeperTest> registered("KeeperTest");
+
+} // namespace lantern::test
+
+#include "keeper_test.moc"
