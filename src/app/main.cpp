@@ -2,6 +2,7 @@
 #include "app/window/main_window.h"
 #include "app/workplace/studio_workplace.h"
 #include "platform/ending.h"
+#include "platform/summons.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
 
@@ -92,9 +93,21 @@ int main(int argc, char **argv)
     const QCommandLineOption demoOption(
         QStringLiteral("demo"), QObject::tr("Simulated displays and meters instead of real ones."));
     parser.addOption(logbookOption);
+    const QCommandLineOption showOption(QStringLiteral("show"),
+                                        QObject::tr("Display to begin with, by its id."),
+                                        QStringLiteral("display"));
+    const QCommandLineOption pageOption(QStringLiteral("page"),
+                                        QObject::tr("View to begin with, e.g. check."),
+                                        QStringLiteral("view"));
     parser.addOption(demoOption);
+    parser.addOption(showOption);
+    parser.addOption(pageOption);
     parser.process(qt);
     const bool demo = parser.isSet(demoOption);
+    // One window is enough for one desk: the one that is open comes to the front.
+    const bool usual = !demo && !parser.isSet(logbookOption);
+    if (usual && platform::Summons::call(parser.value(showOption), parser.value(pageOption)))
+        return 0;
     const QString logbookPath =
         parser.isSet(logbookOption) ? parser.value(logbookOption) : defaultLogbook(demo);
     try {
@@ -110,7 +123,13 @@ int main(int argc, char **argv)
         const auto window = app::openWindow(&session, workplace.get());
         window->show();
         platform::endOnSignals();
+        platform::Summons summons;
+        QObject::connect(&summons, &platform::Summons::wanted, window.get(),
+                         &app::MainWindow::summon);
+        if (usual)
+            summons.answer();
         startSession(&session, logbookPath, demo);
+        window->summon(parser.value(showOption), parser.value(pageOption));
         return QApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern: " << e.what() << '\n';

@@ -65,6 +65,8 @@ QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid #8a8a8a; bor
 QCheckBox::indicator:checked { image: url(:/icons/tick.png); }
 QCheckBox::indicator:disabled { border: 1px solid #585858; }
 QTableView { background: #262626; gridline-color: #383838; border: none; }
+QTreeView { background: #262626; border: none; }
+QTreeView::item { padding: 4px 4px; }
 QHeaderView::section { background: #262626; color: #b2b2b2; border: none; padding: 4px 8px; }
 QProgressBar { background: #1e1e1e; border: none; max-height: 6px; }
 QProgressBar::chunk { background: #cfcfcf; }

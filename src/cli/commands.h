@@ -71,6 +71,15 @@ struct CheckOptions {
 struct DisplaysOptions {
     bool json = false;
 };
+struct ProfilesOptions {
+    std::string output, use;
+    bool previous = false, none = false, json = false;
+};
+struct KeeperOptions {
+    bool install = false, remove = false, json = false;
+    std::string output;
+    int days = -1; ///< until a reminder; below 0: as it is
+};
 struct RunOptions {
     std::string display, output, aim, out, meter = "reference", technology, kind = "table", fault,
                                            chart = "96", correction, certificate,
@@ -98,5 +107,7 @@ int check(const CheckOptions &options);
 int validate(const ValidateOptions &options);
 int run(const RunOptions &options);
 int displays(const DisplaysOptions &options);
+int profiles(const ProfilesOptions &options);
+int keeper(const KeeperOptions &options);
 
 } // namespace lantern::cli

@@ -39,6 +39,33 @@ void addDisplays(CLI::App &app, DisplaysOptions &o)
     addJson(c, o.json);
 }
 
+void addProfiles(CLI::App &app, ProfilesOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "profiles", "the profiles of a display, which is in use, and the way to another");
+    c->add_option("--output", o.output, "name of an output, see displays")->required();
+    auto *use = c->add_option("--use", o.use, "ICC file to put in use, kept at every login");
+    auto *previous = c->add_flag("--previous", o.previous, "the one that was in use before");
+    auto *none = c->add_flag("--none", o.none, "no profile, and no video LUT");
+    use->excludes(previous)->excludes(none);
+    previous->excludes(none);
+    addJson(c, o.json);
+}
+
+void addKeeper(CLI::App &app, KeeperOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "keeper", "what keeps profiles in force from login to login, and reminds of checks");
+    auto *install = c->add_flag("--install", o.install, "start it now and at every login");
+    c->add_flag("--remove", o.remove, "end it, and start it no more")->excludes(install);
+    auto *output = c->add_option("--output", o.output, "name of an output, see displays");
+    auto *days = c->add_option("--remind", o.days, "days from a check to the reminder; 0: never")
+                     ->check(CLI::Range(0, 3650));
+    output->needs(days);
+    days->needs(output);
+    addJson(c, o.json);
+}
+
 void addSimulate(CLI::App &app, SimulateOptions &o)
 {
     CLI::App *c =
@@ -327,6 +354,10 @@ int main(int argc, char **argv)
     addCheck(app, checkOptions);
     DisplaysOptions displaysOptions;
     addDisplays(app, displaysOptions);
+    ProfilesOptions profilesOptions;
+    addProfiles(app, profilesOptions);
+    KeeperOptions keeperOptions;
+    addKeeper(app, keeperOptions);
 
     constexpr int kBadInput = static_cast<int>(lantern::ErrorKind::BadInput);
     try {
@@ -342,6 +373,8 @@ int main(int argc, char **argv)
         const std::map<std::string, std::function<int()>> commands = {
             {"run", [&] { return run(runOptions); }},
             {"displays", [&] { return displays(displaysOptions); }},
+            {"profiles", [&] { return profiles(profilesOptions); }},
+            {"keeper", [&] { return keeper(keeperOptions); }},
             {"build", [&] { return build(buildOptions); }},
             {"validate", [&] { return validate(validateOptions); }},
             {"simulate", [&] { return simulate(simulateOptions); }},

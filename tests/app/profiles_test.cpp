@@ -47,7 +47,7 @@ class ProfilesTest : public QObject {
         auto *list = m_rig->window->findChild<QTreeWidget *>(QStringLiteral("profiles"));
         return m_rig->waitFor([&] {
             for (int i = 0; i < list->topLevelItemCount(); ++i)
-                if (list->topLevelItem(i)->text(0).endsWith(title)) {
+                if (list->topLevelItem(i)->text(1).endsWith(title)) {
                     list->setCurrentItem(list->topLevelItem(i));
                     return true;
                 }

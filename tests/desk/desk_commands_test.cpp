@@ -9,6 +9,7 @@
 #include <nlohmann/json.hpp>
 
 #include <QFile>
+#include <QFileInfo>
 #include <QGuiApplication>
 #include <QProcess>
 #include <QStandardPaths>
@@ -272,6 +273,79 @@ private slots:
         QCOMPARE(a.code, 3);
         QVERIFY(a.err.contains(text("Three numbers")));
         QVERIFY2(a.err.contains(text("standard input has ended")), qPrintable(a.err));
+    }
+
+    /// Another profile in use, the way back, none at all; kept as what is to be in force.
+    void profilesAreUsedAndLeft()
+    {
+        const auto listed = [&](const QStringList &more) {
+            const Answer a = cli(
+                QStringList{text("profiles"), text("--output"), m_output, text("--json")} + more);
+            return a.code == 0 ? Json::parse(a.out.toStdString())["profiles"] : Json();
+        };
+        const auto inUse = [](const Json &profiles) {
+            for (const Json &p : profiles)
+                if (p["in_use"].get<bool>())
+                    return QString::fromStdString(p["path"]);
+            return QString();
+        };
+        QStringList files;
+        for (const char *name : {"first", "second"}) {
+            const QString file = m_folder.filePath(text(name) + text(".icc"));
+            const Answer built = cli(
+                {text("build"), text("--readings"), m_run + text("/readings.cgats"), text("--out"),
+                 file, text("--name"), text(name), text("--profile"), text("matrix")});
+            QVERIFY2(built.code == 0, qPrintable(built.err));
+            files << QFileInfo(file).canonicalFilePath();
+        }
+        QCOMPARE(inUse(listed({text("--use"), files[0]})), files[0]);
+        QCOMPARE(m_store->inUse(), run::readFile(files[0]));
+        QCOMPARE(inUse(listed({text("--use"), files[1]})), files[1]);
+        QCOMPARE(inUse(listed({text("--previous")})), files[0]);
+        QCOMPARE(m_store->inUse(), run::readFile(files[0]));
+        const auto kept = platform::StandingShelf().read(m_output);
+        QVERIFY(kept && kept->profile == run::readFile(files[0]));
+        QCOMPARE(kept->used.front().path, files[0]);
+        QVERIFY(cli({text("profiles"), text("--output"), m_output}).out.contains(text("* first")));
+        QCOMPARE(inUse(listed({text("--none")})), QString());
+        QVERIFY(m_store->inUse().isEmpty());
+        QVERIFY(m_lut->holds(VideoLut::identity()));
+        const Answer broken = cli({text("profiles"), text("--output"), m_output, text("--use"),
+                                   m_run + text("/readings.cgats")});
+        QCOMPARE(broken.code, 2);
+        QVERIFY2(broken.err.contains(text("no ICC profile")), qPrintable(broken.err));
+        // The reminder.
+        const Answer keeper = cli({text("keeper"), text("--output"), m_output, text("--remind"),
+                                   text("14"), text("--json")});
+        QCOMPARE(keeper.code, 0);
+        const Json told = Json::parse(keeper.out.toStdString());
+        QVERIFY(!told["installed"].get<bool>());
+        QCOMPARE(told["displays"][0]["remind_after_days"].get<int>(), 14);
+    }
+
+    /// Written, started, shown, ended and removed.
+    void theKeeperIsInstalledAndRemoved()
+    {
+        qputenv("XDG_RUNTIME_DIR", m_folder.path().toLocal8Bit());
+        const auto status = [&](const char *option) {
+            const Answer a = option ? cli({text("keeper"), text("--json"), text(option)})
+                                    : cli({text("keeper"), text("--json")});
+            return a.code == 0 ? Json::parse(a.out.toStdString()) : Json();
+        };
+        QVERIFY(!status(nullptr)["installed"].get<bool>());
+        const Json installed = status("--install");
+        QVERIFY(installed["installed"].get<bool>());
+        for (const Json &file : installed["files"])
+            QVERIFY2(QFile::exists(QString::fromStdString(file)), file.get<std::string>().c_str());
+        const QByteArray entry =
+            run::readFile(QString::fromStdString(installed["files"][0].get<std::string>()));
+        QVERIFY(entry.contains("Exec=\"/") && entry.contains("bold-lantern-keeper\""));
+        QVERIFY(waitUntil([&] { return status(nullptr)["running"].get<bool>(); }));
+        const Json removed = status("--remove");
+        QVERIFY(!removed["installed"].get<bool>());
+        for (const Json &file : removed["files"])
+            QVERIFY(!QFile::exists(QString::fromStdString(file)));
+        QVERIFY(waitUntil([&] { return !status(nullptr)["running"].get<bool>(); }));
     }
 };
 

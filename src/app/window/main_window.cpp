@@ -214,6 +214,19 @@ void MainWindow::saveReport()
         emit m_intents->reportFolderChosen(folder);
 }
 
+void MainWindow::summon(const QString &display, const QString &page)
+{
+    for (size_t i = 0; i < m_state.displays.size(); ++i)
+        if (m_state.displays[i].id == display && static_cast<int>(i) != m_state.selected)
+            emit m_intents->displayWanted(static_cast<int>(i));
+    for (const auto &[id, view] : m_views)
+        if (page == QLatin1String(id.key))
+            emit m_intents->viewWanted(id);
+    setWindowState(windowState() & ~Qt::WindowMinimized);
+    raise();
+    activateWindow();
+}
+
 void MainWindow::closeEvent(QCloseEvent *event)
 {
     QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());

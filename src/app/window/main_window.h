@@ -35,6 +35,9 @@ public:
 
     /// Asks where to, then has the report written there.
     void saveReport();
+    /// To the front, at a display and a view. \param display id; empty or unknown: the present one
+    /// \param page key of a view; empty or unknown: as it is
+    void summon(const QString &display, const QString &page);
     /// The window goes where the chosen display is.
     void followDisplay();
     /// Lights the display that is chosen, so that it cannot be mistaken.

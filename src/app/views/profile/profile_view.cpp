@@ -10,9 +10,9 @@ namespace lantern::app {
 
 namespace {
 
-enum Column { Title, AimedAt, MadeOn, Maker, DeltaE, Columns };
+enum Column { InUse, Title, AimedAt, MadeOn, Maker, DeltaE, Columns };
 constexpr int kMostDays = 365;
-constexpr int kRowHeight = 24, kMostRows = 6;
+constexpr int kRowHeight = 26, kMostRows = 6, kMarkWidth = 28;
 
 } // namespace
 
@@ -60,10 +60,15 @@ QWidget *ProfileView::makeList()
     m_list->setAccessibleName(tr("Profiles of this display"));
     m_list->setRootIsDecorated(false);
     m_list->setUniformRowHeights(true);
-    m_list->setHeaderLabels({tr("Name"), tr("Aim"), tr("Made"), tr("By"), tr("Mean ΔE00")});
+    m_list->setHeaderLabels(
+        {QString(), tr("Name"), tr("Aim"), tr("Made"), tr("By"), tr("Mean ΔE00")});
     m_list->header()->setStretchLastSection(false);
-    m_list->header()->setSectionResizeMode(Title, QHeaderView::Stretch);
-    for (const int c : {AimedAt, MadeOn, Maker, DeltaE})
+    m_list->header()->setMinimumSectionSize(kMarkWidth);
+    m_list->header()->setSectionResizeMode(InUse, QHeaderView::Fixed);
+    m_list->header()->resizeSection(InUse, kMarkWidth);
+    for (const int c : {Title, AimedAt})
+        m_list->header()->setSectionResizeMode(c, QHeaderView::Stretch);
+    for (const int c : {MadeOn, Maker, DeltaE})
         m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
     connect(m_list, &QTreeWidget::currentItemChanged, this, &ProfileView::offer);
     connect(m_list, &QTreeWidget::itemActivated, this, [this] {
@@ -120,7 +125,7 @@ QWidget *ProfileView::makeKeeping()
     });
     box->addWidget(m_keeper);
     auto *row = new QHBoxLayout;
-    auto *label = makeLabel(tr("Remi&nd of a check after"), theme::kNormal, theme::kText);
+    auto *label = makeLabel(tr("Remind of a check after"), theme::kNormal, theme::kText);
     m_days = new QSpinBox;
     m_days->setObjectName(QStringLiteral("remindAfterDays"));
     m_days->setRange(0, kMostDays);
@@ -198,10 +203,11 @@ void ProfileView::showList(const ProfileModel &m)
         m_list->clear();
         for (const ProfileModel::Row &row : m_rows) {
             auto *item =
-                new QTreeWidgetItem({row.inUse ? QStringLiteral("●  ") + row.title : row.title,
+                new QTreeWidgetItem({row.inUse ? QStringLiteral("●") : QString(), row.title,
                                      row.aim, row.madeOn, row.maker, row.deltaE});
             item->setData(Title, Qt::AccessibleTextRole, row.inWords);
-            item->setToolTip(Title, row.path);
+            item->setToolTip(Title, row.title + QLatin1Char('\n') + row.path);
+            item->setToolTip(AimedAt, row.aim);
             item->setTextAlignment(DeltaE, Qt::AlignRight | Qt::AlignVCenter);
             m_list->addTopLevelItem(item);
             if (row.path == chosen)

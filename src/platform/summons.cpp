@@ -1,0 +1,39 @@
+#include "platform/summons.h"
+
+#include <QDBusConnection>
+#include <QDBusMessage>
+
+namespace lantern::platform {
+
+namespace {
+
+const QString kService = QStringLiteral("org.boldlantern.Window");
+const QString kPath = QStringLiteral("/org/boldlantern/Window");
+constexpr int kPatienceMs = 2000;
+
+} // namespace
+
+bool Summons::call(const QString &display, const QString &page)
+{
+    QDBusMessage call =
+        QDBusMessage::createMethodCall(kService, kPath, kService, QStringLiteral("Show"));
+    call.setAutoStartService(false);
+    call << display << page;
+    const QDBusConnection bus = QDBusConnection::sessionBus();
+    return bus.isConnected() &&
+           bus.call(call, QDBus::Block, kPatienceMs).type() == QDBusMessage::ReplyMessage;
+}
+
+void Summons::answer()
+{
+    QDBusConnection bus = QDBusConnection::sessionBus();
+    bus.registerObject(kPath, this, QDBusConnection::ExportScriptableSlots);
+    bus.registerService(kService);
+}
+
+void Summons::Show(const QString &display, const QString &page)
+{
+    emit wanted(display, page);
+}
+
+} // namespace lantern::platform
