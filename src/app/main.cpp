@@ -2,6 +2,7 @@
 #include "app/window/main_window.h"
 #include "app/workplace/studio_workplace.h"
 #include "platform/ending.h"
+#include "platform/sensors.h"
 #include "platform/summons.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
@@ -83,6 +84,7 @@ int main(int argc, char **argv)
     QApplication::setApplicationVersion(QStringLiteral(LANTERN_VERSION));
     app::theme::apply(qt);
 
+    platform::registerSensors();
     QCommandLineParser parser;
     parser.setApplicationDescription(
         QObject::tr("Measures displays, brings them to an aim and proves it."));

@@ -3,6 +3,7 @@
 #include "core/base/text.h"
 #include "desk/desk.h"
 #include "platform/ending.h"
+#include "platform/sensors.h"
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
@@ -323,6 +324,7 @@ int main(int argc, char **argv)
     // What a person has chosen in the window holds here too.
     QCoreApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QCoreApplication::setApplicationName(QStringLiteral("bold-lantern"));
+    lantern::platform::registerSensors();
     CLI::App app("Bold Lantern on the command line: measure, profile and validate displays.");
     app.require_subcommand(1);
     app.set_version_flag("--version", LANTERN_VERSION);

@@ -3,6 +3,7 @@
 #include "core/profile/profile_summary.h"
 #include "core/signal/technology.h"
 #include "platform/backlight.h"
+#include "platform/colour_device.h"
 #include "platform/colour_service.h"
 #include "platform/control_channel.h"
 #include "platform/display_id.h"
@@ -45,7 +46,8 @@ namespace {
 class KeptStore : public run::ProfileStore {
 public:
     KeptStore(const platform::X11Output &output)
-        : m_id(platform::displayId(output)),
+        : m_output(output),
+          m_id(platform::displayId(output)),
           m_name(platform::displayName(output)),
           m_store(output, platform::userProfileFolder())
     {}
@@ -59,11 +61,13 @@ public:
         standing.provedAt = QDateTime::currentDateTimeUtc();
         shelf.keep(standing);
         m_store.declare(icc);
+        platform::ColourDevice(m_output).setDefault(path); // where there is such a service
         return path;
     }
     QByteArray inUse() override { return m_store.inUse(); }
 
 private:
+    platform::X11Output m_output;
     QString m_id, m_name;
     platform::X11ProfileStore m_store;
 };
@@ -80,6 +84,7 @@ struct Desk::Place {
     std::shared_ptr<run::ControlsDevice> controls;
     QString noControls; ///< why there are none, after they were looked for
     bool controlsSought = false;
+    std::unique_ptr<platform::ColourDevice> service;
     std::shared_ptr<platform::Backlight> light; ///< of a built-in panel; ours as `lut` is
     std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
     std::shared_ptr<KeptStore> engineStore;
@@ -118,6 +123,7 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
     Place place;
     place.output = output;
     place.edid = platform::edidOf(output);
+    place.service = std::make_unique<platform::ColourDevice>(output);
     if (output.isBuiltIn()) {
         place.light = platform::Backlight::of(output);
         place.controls = platform::Backlight::of(output, &place.noControls);
@@ -331,6 +337,21 @@ void Desk::use(int display, const QString &path)
     platform::Standing standing = this->standing(display);
     const VideoLut lut = useFile(standing, path, m_shelf);
     declare(display, standing.profile, lut);
+    if (!path.isEmpty())
+        m_places.at(display).service->setDefault(path);
+}
+
+QString Desk::installForAll(int display, const QString &path)
+{
+    return m_places.at(display).service->installForAll(path);
+}
+
+std::optional<QString> Desk::defaultInService(int display) const
+{
+    const Place &place = m_places.at(display);
+    return place.service->isServed()
+               ? std::optional(place.service->defaultProfile().value_or(QString()))
+               : std::nullopt;
 }
 
 void Desk::proved(int display, std::optional<double> meanDeltaE00)
@@ -360,11 +381,13 @@ void Desk::runBegins(int display)
 {
     Place &place = m_places.at(display);
     m_asFound.note(place.output.name, place.lut.get(), *place.store, place.light.get());
+    place.service->inhibit();
 }
 
 void Desk::runEnds(int display)
 {
     m_asFound.forget(m_places.at(display).output.name);
+    m_places.at(display).service->release();
 }
 
 void Desk::clearLut(int display)

@@ -70,6 +70,11 @@ public:
     /// Another profile than the last run's, until the next run installs one; empty: none.
     /// \throws Error BadInput when the file is none of an RGB display
     void use(int display, const QString &path);
+    /// Copies a profile to where all users of this machine find it. \returns why not; empty: done
+    QString installForAll(int display, const QString &path);
+    /// File of the display's default in the colour service, empty: it has none; nothing where no
+    /// such service runs.
+    [[nodiscard]] std::optional<QString> defaultInService(int display) const;
     /// A run or a check has just told how good it is. \param meanDeltaE00 of a validation
     void proved(int display, std::optional<double> meanDeltaE00);
     /// \param days, hours since it was proved, hours of use; 0: never

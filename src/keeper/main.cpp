@@ -30,10 +30,10 @@ int main(int argc, char **argv)
         std::cerr << "bold-lantern-keeper: it is running already.\n";
         return 0;
     }
+    platform::endOnSignals(); // a logout may come at any time
     try {
         keeper::Keeper keeper;
         QObject::connect(&keeper, &keeper::Keeper::ended, &qt, &QCoreApplication::quit);
-        platform::endOnSignals();
         return QCoreApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern-keeper: " << e.what() << '\n';

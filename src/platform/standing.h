@@ -23,12 +23,12 @@ struct ProfileUse {
 /// again.
 struct Standing {
     QString displayId;
-    QString displayName; ///< for people
-    QByteArray profile;  ///< a whole ICC profile; its video LUT goes with it
-    QString title;       ///< of the profile
+    QString displayName;          ///< for people
+    QByteArray profile;           ///< a whole ICC profile; its video LUT goes with it
+    QString title;                ///< of the profile
     std::vector<ProfileUse> used; ///< the present one first; files may be gone since
-    QDateTime chosenAt;  ///< by a person, instead of the last run's; invalid: the last run's
-    QDateTime provedAt;  ///< when a run or a check last told how good it is; invalid: never
+    QDateTime chosenAt; ///< by a person, instead of the last run's; invalid: the last run's
+    QDateTime provedAt; ///< when a run or a check last told how good it is; invalid: never
     int remindAfterDays = kUsualDays; ///< since then; 0: never
     int remindAfterHours = 0;         ///< of use since then; 0: never
 

@@ -83,8 +83,12 @@ void InForcePart::listProfiles()
 {
     attempt([this] {
         const platform::Standing standing = m_workplace->standing(m_display);
-        m_profiles = {m_workplace->profiles(m_display), standing.chosenAt.isValid(),
-                      standing.remindAfterDays, standing.remindAfterHours, m_workplace->keeper()};
+        m_profiles.profiles = m_workplace->profiles(m_display);
+        m_profiles.profileChosen = standing.chosenAt.isValid();
+        m_profiles.remindAfterDays = standing.remindAfterDays;
+        m_profiles.remindAfterHours = standing.remindAfterHours;
+        m_profiles.defaultInService = m_workplace->defaultInService(m_display);
+        m_profiles.keeper = m_workplace->keeper();
     });
     emit changed();
 }

@@ -70,6 +70,8 @@ void Session::connectParts()
     connect(&m_run, &RunPart::opened, this, [this] { selectDisplay(m_selected); });
     connect(m_workplace, &Workplace::displaysChanged, this, &Session::onDisplaysChanged);
     connect(m_workplace, &Workplace::entryWanted, &m_meter, &MeterPart::wantEntry);
+    connect(m_workplace, &Workplace::meterCame, this, &Session::onMeterCame);
+    connect(m_workplace, &Workplace::meterButtonPressed, this, &Session::act);
 }
 
 /// What the engine answers to errands that need no run.

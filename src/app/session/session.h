@@ -93,6 +93,7 @@ public slots:
     void useProfile(const QString &path);
     void usePreviousProfile();
     void removeProfile(const QString &path);
+    void installForAll(const QString &path);
     void setReminder(int days, int hours);
     void setKeeper(bool wanted) { m_inForce.setKeeper(wanted); }
     void newRun();
@@ -140,6 +141,7 @@ private:
     void refreshMeterFacts();
     template <class F> void changeMeterShelf(F &&change);
     void takeDevices();
+    void onMeterCame(const QString &choice);
     void lookInForce();
     friend class TechnologyCommand;
     void applyTechnology(const QString &displayId, const QString &technology);

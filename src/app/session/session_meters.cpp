@@ -21,6 +21,17 @@ void Session::chooseMeter(const QString &choice)
     });
 }
 
+/// One that is at work tells itself, when the person goes on.
+void Session::onMeterCame(const QString &choice)
+{
+    if (state().isMetersOwn())
+        return;
+    if (choice != m_workplace->meterChoice())
+        chooseMeter(choice);
+    else
+        m_run.ask([](run::RunEngine &engine) { engine.greetMeter(); });
+}
+
 void Session::swapMeter(const QString &choice)
 {
     if (!state().mayBeSwapped()) {

@@ -2,6 +2,7 @@
 
 #include "app/session/session.h"
 #include "core/base/error.h"
+#include "platform/colour_device.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
 
@@ -102,6 +103,16 @@ void Session::removeProfile(const QString &path)
             return;
         }
     attempt([&] { undoStack()->push(new RemoveCommand(&m_inForce, path, run::readFile(path))); });
+}
+
+void Session::installForAll(const QString &path)
+{
+    const QString why = m_workplace->installForAll(m_selected, path);
+    if (why.isEmpty())
+        setNotice(tr("All users of this machine find the profile now."));
+    else
+        setProblem(tr("It is not installed for all users: %1 Whoever may can do so with: %2")
+                       .arg(why, platform::commandToInstallForAll(path)));
 }
 
 void Session::setReminder(int days, int hours)

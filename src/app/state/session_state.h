@@ -117,6 +117,7 @@ struct ProfilesState {
     std::vector<desk::KnownProfile> profiles;      ///< in use or used last first
     bool profileChosen = false;                    ///< by a person, instead of the last run's
     int remindAfterDays = 0, remindAfterHours = 0; ///< 0: never
+    std::optional<QString> defaultInService; ///< file; empty: none; nothing: no colour service
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
 };
 

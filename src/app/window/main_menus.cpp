@@ -143,11 +143,13 @@ void MainWindow::makeMeterMenu()
         addBenchMeters(meter);
     else
         for (const run::MeterKind &kind : run::meterKinds()) {
+            if (kind.key == QLatin1String("sensor"))
+                continue; // listed one by one
             const QString title =
                 kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
             meter->addAction(title, this, [this, kind] { chooseMeter(kind); });
         }
-    meter->addSeparator();
+    addSensors(meter, meter->addSeparator());
     meter->addAction(tr("Correct it by a &better meter…"), this, [this] {
         if (!m_correction) { // over the view: clear of messages, main action and patch
             m_correction = new CorrectionDialog(m_intents, this);
@@ -185,6 +187,28 @@ void MainWindow::makeMeterMenu()
         if (isConfirmed(tr("Forget corrections and certificate of %1?").arg(m_state.meter.name),
                         tr("Runs already made keep theirs."), tr("&Forget"), tr("&Keep")))
             emit m_intents->meterFactsForgotten();
+    });
+}
+
+/// The meters of the desktop, as they come and go. \param before where they stand in the menu
+void MainWindow::addSensors(QMenu *meter, QAction *before)
+{
+    auto *group = new QActionGroup(this);
+    connect(meter, &QMenu::aboutToShow, this, [this, meter, before, group] {
+        for (QAction *old : group->actions())
+            delete old;
+        for (const platform::Sensor &sensor : m_workplace->sensors()) {
+            const QString choice = platform::sensorChoice(sensor);
+            const QString title = sensor.serial.isEmpty()
+                                      ? sensor.title
+                                      : tr("%1, serial %2").arg(sensor.title, sensor.serial);
+            auto *action = new QAction(title, group);
+            action->setCheckable(true);
+            action->setChecked(m_workplace->meterChoice() == choice);
+            connect(action, &QAction::triggered, this,
+                    [this, choice, title] { useMeter(choice, title); });
+            meter->insertAction(before, action);
+        }
     });
 }
 

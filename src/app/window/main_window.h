@@ -53,6 +53,7 @@ private:
     void makeMenus(QUndoStack *stack);
     void makeBenchMenu();
     void makeMeterMenu();
+    void addSensors(QMenu *meter, QAction *before);
     void addBenchMeters(QMenu *meter);
     bool isConfirmed(const QString &question, const QString &more, const QString &give,
                      const QString &keep);

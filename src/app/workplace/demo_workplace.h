@@ -73,6 +73,10 @@ public:
     [[nodiscard]] std::vector<desk::KnownProfile> profiles(int display) const override;
     void useProfile(int display, const QString &path) override;
     void setReminder(int display, int days, int hours) override;
+    QString installForAll(int, const QString &) override
+    {
+        return tr("The demonstration installs nothing for others.");
+    }
     void clearLut(int display) override;
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;

@@ -1,5 +1,6 @@
 #include "app/workplace/studio_workplace.h"
 
+#include "platform/sensor_meter.h"
 #include "run/device/meters/hand_meter.h"
 
 #include <QSettings>
@@ -38,6 +39,9 @@ StudioWorkplace::StudioWorkplace(QObject *parent)
     m_seenSince.start();
     m_desk.putBackCutShort();
     connect(&m_desk, &desk::Desk::displaysChanged, this, &Workplace::displaysChanged);
+    connect(&m_sensors, &platform::Sensors::changed, this, &StudioWorkplace::onSensors);
+    if (const auto there = m_sensors.list(); m_meterChoice.isEmpty() && there.size() == 1)
+        m_meterChoice = platform::sensorChoice(there.front());
 }
 
 StudioWorkplace::~StudioWorkplace() = default;
@@ -62,6 +66,18 @@ MeterCard StudioWorkplace::meterCard(int) const
     return card;
 }
 
+/// A meter that was used comes back by itself; where there is but one, nothing has to be chosen.
+void StudioWorkplace::onSensors()
+{
+    const auto there = m_sensors.list();
+    for (const platform::Sensor &sensor : there)
+        if (m_meterChoice == platform::sensorChoice(sensor) ||
+            (m_meterChoice.isEmpty() && there.size() == 1)) {
+            emit meterCame(platform::sensorChoice(sensor));
+            return;
+        }
+}
+
 void StudioWorkplace::chooseMeter(const QString &choice)
 {
     (void)run::meterKindOf(choice);
@@ -81,6 +97,9 @@ run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
             connect(hand, &run::HandMeter::entryGivenUp, this,
                     [this] { emit entryWanted(std::nullopt); });
         }
+        if (auto *sensor = dynamic_cast<platform::SensorMeter *>(m_meter.get()))
+            connect(sensor, &platform::SensorMeter::buttonPressed, this,
+                    &Workplace::meterButtonPressed);
         m_meter->moveToThread(engineThread);
     }
     m_presenter->setScreen(screenOf(display));

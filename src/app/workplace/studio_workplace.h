@@ -4,6 +4,7 @@
 #include "desk/desk.h"
 #include "platform/desktop.h"
 #include "platform/keeper_install.h"
+#include "platform/sensors.h"
 #include "run/device/meters/meter_registry.h"
 
 #include <QElapsedTimer>
@@ -46,6 +47,14 @@ public:
         return m_desk.profiles(display);
     }
     void useProfile(int display, const QString &path) override { m_desk.use(display, path); }
+    QString installForAll(int display, const QString &path) override
+    {
+        return m_desk.installForAll(display, path);
+    }
+    [[nodiscard]] std::optional<QString> defaultInService(int display) const override
+    {
+        return m_desk.defaultInService(display);
+    }
     [[nodiscard]] std::optional<bool> keeper() const override
     {
         return platform::KeeperInstall::isInstalled();
@@ -80,12 +89,19 @@ public:
     /// A choice as makeMeter() takes it; empty: none yet. Takes effect when a display is chosen.
     [[nodiscard]] QString meterChoice() const override { return m_meterChoice; }
     void chooseMeter(const QString &choice) override;
+    [[nodiscard]] std::vector<platform::Sensor> sensors() const override
+    {
+        return m_sensors.list();
+    }
 
 private:
+    void onSensors();
+
     desk::Desk m_desk;
     std::unique_ptr<desk::PatchWindow> m_patch;
     std::shared_ptr<desk::WindowPresenter> m_presenter;
     platform::Desktop m_desktop;
+    platform::Sensors m_sensors;
     QString m_meterChoice;
     std::shared_ptr<run::Meter> m_meter; ///< lives in the engine's thread
     QElapsedTimer m_seenSince;           ///< how long the displays are known to be on

@@ -4,6 +4,7 @@
 #include "app/state/session_state.h"
 #include "desk/patch_window.h"
 #include "desk/profile_list.h"
+#include "platform/sensors.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 
@@ -31,6 +32,8 @@ public:
     [[nodiscard]] virtual bool hasMeter() const { return true; }
     /// Another meter from now on. \throws Error BadInput when there is no such one
     virtual void chooseMeter(const QString &choice) = 0;
+    /// Meters of the desktop that can be chosen, see platform::sensorChoice().
+    [[nodiscard]] virtual std::vector<platform::Sensor> sensors() const { return {}; }
     [[nodiscard]] virtual QString meterChoice() const = 0; ///< empty: none chosen
     /// Devices of a display. They live in `engineThread`.
     virtual run::Devices devices(int display, QThread *engineThread) = 0;
@@ -55,6 +58,15 @@ public:
     /// Another profile than the last run's, until the next run installs one; empty: none.
     /// \throws Error
     virtual void useProfile(int display, const QString &path) = 0;
+    /// \returns why not; empty: done
+    virtual QString installForAll(int display, const QString &path) = 0;
+    /// File that the desktop's colour service has for the display, empty: none; nothing: no
+    /// service.
+    [[nodiscard]] virtual std::optional<QString> defaultInService(int display) const
+    {
+        Q_UNUSED(display)
+        return std::nullopt;
+    }
     /// Whether the Keeper is started at every login; nothing: it has nothing to keep here.
     [[nodiscard]] virtual std::optional<bool> keeper() const { return std::nullopt; }
     virtual void setKeeper(bool wanted) { Q_UNUSED(wanted) }
@@ -76,6 +88,11 @@ public:
     virtual void enterReading(const XYZ &) {}
 
 signals:
+    /// A meter that is used, or the only one there is, was attached. \param choice for
+    /// chooseMeter()
+    void meterCame(const QString &choice);
+    /// The button on the meter: the next step.
+    void meterButtonPressed();
     /// Displays came or went.
     void displaysChanged();
     /// A meter that is read by hand wants the numbers of this patch; nothing: no more.

@@ -4,7 +4,10 @@
 
 #include <QCoreApplication>
 #include <QDir>
+#include <QFileInfo>
 #include <QLocale>
+
+#include <algorithm>
 
 namespace lantern::app {
 
@@ -49,6 +52,7 @@ void addRows(const SessionState &state, ProfileModel &m)
         row.deltaE = figure(p.meanDeltaE00, 2);
         row.inUse = p.inUse;
         row.mayBeUsed = !p.inUse && !state.isMeasuring();
+        row.isOwn = p.ours;
         row.mayBeRemoved = p.ours && !p.inUse;
         row.inWords = p.inUse ? Profile::tr("%1, in use").arg(p.title) : p.title;
         m.hasPrevious = m.hasPrevious || row.mayBeUsed;
@@ -59,6 +63,20 @@ void addRows(const SessionState &state, ProfileModel &m)
     if (!state.profiles.empty())
         m.remindAfterDays = state.remindAfterDays;
     m.keeper = state.keeper;
+    if (!state.defaultInService)
+        return;
+    const auto inUse = std::find_if(state.profiles.begin(), state.profiles.end(),
+                                    [](const auto &p) { return p.inUse; });
+    if (inUse == state.profiles.end())
+        return;
+    const QFileInfo theirs(*state.defaultInService);
+    const QString service =
+        state.defaultInService->isEmpty()
+            ? Profile::tr("The desktop's colour service has no profile for this display.")
+        : theirs.canonicalFilePath() == inUse->path
+            ? Profile::tr("It is the default in the desktop's colour service too.")
+            : Profile::tr("The desktop's colour service has another: %1").arg(theirs.fileName());
+    m.inUseNote = m.inUseNote.isEmpty() ? service : m.inUseNote + QLatin1Char(' ') + service;
 }
 
 } // namespace

@@ -19,7 +19,7 @@ struct ProfileModel {
     /// A profile of this display, as a row.
     struct Row {
         QString path, title, aim, madeOn, maker, deltaE, inWords;
-        bool inUse = false, mayBeUsed = false, mayBeRemoved = false;
+        bool inUse = false, mayBeUsed = false, mayBeRemoved = false, isOwn = false;
         bool operator==(const Row &) const = default;
     };
     std::vector<Row> rows;

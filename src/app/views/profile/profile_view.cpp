@@ -97,9 +97,17 @@ QWidget *ProfileView::makeList()
         if (const auto *row = current())
             emit intents()->profileRemoved(row->path);
     });
+    m_forAll = new QPushButton(tr("For all users…"));
+    m_forAll->setObjectName(QStringLiteral("profileForAll"));
+    m_forAll->setToolTip(
+        tr("Copies it to where every user of this machine finds it; may ask for a password."));
+    connect(m_forAll, &QPushButton::clicked, this, [this] {
+        if (const auto *row = current())
+            emit intents()->profileForAllWanted(row->path);
+    });
     connect(new QShortcut(QKeySequence::Delete, m_list, nullptr, nullptr, Qt::WidgetShortcut),
             &QShortcut::activated, m_remove, &QPushButton::click);
-    for (QPushButton *b : {m_use, m_previous, m_remove})
+    for (QPushButton *b : {m_use, m_previous, m_remove, m_forAll})
         buttons->addWidget(b);
     buttons->addStretch(1);
     box->addLayout(buttons);
@@ -225,6 +233,7 @@ void ProfileView::offer()
     const auto *row = current();
     m_use->setEnabled(row && row->mayBeUsed);
     m_remove->setEnabled(row && row->mayBeRemoved);
+    m_forAll->setEnabled(row && row->isOwn);
 }
 
 const ProfileModel::Row *ProfileView::current() const

@@ -9,9 +9,11 @@
 
 namespace lantern::run {
 
-const std::vector<MeterKind> &meterKinds()
+namespace {
+
+std::vector<MeterKind> &kindsNow()
 {
-    static const std::vector<MeterKind> kinds = {
+    static std::vector<MeterKind> kinds = {
         {QStringLiteral("driver"), QCoreApplication::translate("Meters", "Driver program"),
          QCoreApplication::translate("Meters", "program and its options"),
          [](const QStringList &c, SceneSource *scene) -> Meter * {
@@ -31,8 +33,6 @@ const std::vector<MeterKind> &meterKinds()
     return kinds;
 }
 
-namespace {
-
 QStringList commandOf(const QString &choice)
 {
     const qsizetype colon = choice.indexOf(QLatin1Char(':'));
@@ -40,6 +40,18 @@ QStringList commandOf(const QString &choice)
 }
 
 } // namespace
+
+const std::vector<MeterKind> &meterKinds()
+{
+    return kindsNow();
+}
+
+void addMeterKind(const MeterKind &kind)
+{
+    std::vector<MeterKind> &kinds = kindsNow();
+    std::erase_if(kinds, [&](const MeterKind &k) { return k.key == kind.key; });
+    kinds.push_back(kind);
+}
 
 const MeterKind &meterKindOf(const QString &choice)
 {

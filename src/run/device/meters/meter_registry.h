@@ -17,6 +17,8 @@ struct MeterKind {
     std::function<Meter *(const QStringList &command, SceneSource *scene)> make;
 };
 const std::vector<MeterKind> &meterKinds();
+/// Makes another kind known, that lives in a layer of its own. Before any meter is made.
+void addMeterKind(const MeterKind &kind);
 
 /// The meter that a choice such as "driver:/path/to/program --option", "command:…" or "hand" names.
 /// Words are split as a shell does. \throws Error BadInput. The caller owns it.
