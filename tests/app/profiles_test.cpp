@@ -3,6 +3,7 @@
 #include "toy_display.h"
 #include "window_rig.h"
 
+#include <QComboBox>
 #include <QDir>
 #include <QFile>
 #include <QSpinBox>
@@ -145,6 +146,33 @@ private slots:
         QVERIFY(m_rig->state().notice.contains(QLatin1String("broken.icc")));
         QVERIFY(becomes(m_own));
         QCOMPARE(m_rig->session->undoStack()->index(), before);
+    }
+
+    /// What kind of profile it becomes can be chosen until it is built.
+    void itsKindIsChosenBeforeItIsBuilt()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Build));
+        emit rig.window->intents()->viewWanted(ViewId::Profile);
+        const auto choose = [&](const char *name, int data) {
+            auto *box = rig.window->findChild<QComboBox *>(QLatin1String(name));
+            QVERIFY(rig.waitFor([&] { return box->isVisible() && box->isEnabled(); }));
+            box->setCurrentIndex(box->findData(data));
+            emit box->activated(box->currentIndex());
+        };
+        choose("profileKind", static_cast<int>(ProfileKind::Matrix));
+        QVERIFY(rig.waitFor(
+            [&] { return rig.state().results.setup.profileKind == ProfileKind::Matrix; }));
+        choose("iccVersion", 2);
+        QVERIFY(rig.waitFor([&] { return rig.state().results.setup.iccVersion == 2; }));
+        QVERIFY(rig.pressUntil(Stage::Validate));
+        const QByteArray icc = rig.state().results.profile;
+        QCOMPARE(int(icc[8]), 2); // ICC.1:2001-04, 6.1.3
+        QVERIFY(icc.contains("rTRC") && !icc.contains("A2B0"));
+        auto *kind = rig.window->findChild<QComboBox *>(QStringLiteral("profileKind"));
+        QVERIFY(rig.waitFor([&] { return !kind->isEnabled(); }));
+        // The next run begins so.
+        QVERIFY(rig.state().profileForm == (ProfileForm{ProfileKind::Matrix, 2, 33}));
     }
 
     void theReminderIsKept()

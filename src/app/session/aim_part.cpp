@@ -84,6 +84,12 @@ void AimPart::setMeasure(const MeasureChoice &choice)
     emit changed();
 }
 
+void AimPart::setProfileForm(const ProfileForm &form)
+{
+    m_state.profileForm = form;
+    emit changed();
+}
+
 QString AimPart::keep(const QString &name)
 {
     Aim aim = m_state.aim;

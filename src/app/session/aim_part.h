@@ -20,6 +20,7 @@ public:
     /// With undo; turning the same knob again and again is one step back.
     void setAim(const Aim &aim);
     void setMeasure(const MeasureChoice &choice);
+    void setProfileForm(const ProfileForm &form);
     // The person's own aims. What happened is returned, for people.
     /// \throws Error Device when it cannot be written
     QString keep(const QString &name);

@@ -21,6 +21,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::profileUseWanted, &Session::useProfile);
     obey(&Intents::previousProfileWanted, &Session::usePreviousProfile);
     obey(&Intents::profileRemoved, &Session::removeProfile);
+    obey(&Intents::profileFormChosen, &Session::setProfileForm);
     obey(&Intents::profileForAllWanted, &Session::installForAll);
     obey(&Intents::keeperWanted, &Session::setKeeper);
     obey(&Intents::reminderChosen, &Session::setReminder);

@@ -29,6 +29,7 @@ signals:
     void previousProfileWanted();
     void profileRemoved(const QString &path);
     void reminderChosen(int days, int hours); ///< 0: never
+    void profileFormChosen(const lantern::app::ProfileForm &form);
     void profileForAllWanted(const QString &path);
     void keeperWanted(bool wanted);
     // the checklist and errands

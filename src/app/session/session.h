@@ -107,6 +107,7 @@ public slots:
     void setProblem(const QString &problem);
     void dismissNotice();
     void setProfileTitle(const QString &title);
+    void setProfileForm(const lantern::app::ProfileForm &form);
 
 signals:
     void changed();

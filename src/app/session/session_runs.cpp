@@ -33,6 +33,7 @@ void Session::beginRun()
         run::RunSetup setup = setupWithMeter();
         setup.aim = m_aim.state().aim;
         m_aim.state().measure.applyTo(setup);
+        m_aim.state().profileForm.applyTo(setup);
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints();
         m_notice.clear();
@@ -281,6 +282,14 @@ void Session::noteControls(const MonitorControls &controls)
 void Session::setAdjustMode(run::AdjustMode mode)
 {
     m_run.ask([mode](run::RunEngine &engine) { engine.setAdjustMode(mode); });
+}
+
+void Session::setProfileForm(const ProfileForm &form)
+{
+    m_aim.setProfileForm(form);
+    m_run.ask([form](run::RunEngine &engine) {
+        engine.setProfileForm(form.kind, form.version, form.grid);
+    });
 }
 
 void Session::setProfileTitle(const QString &title)

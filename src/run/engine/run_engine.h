@@ -62,6 +62,9 @@ public slots:
     void setAdjustMode(lantern::run::AdjustMode mode);
     /// Names the profile; before it is built.
     void setProfileTitle(const QString &title);
+    /// What kind of profile is built, until it is. \param version of ICC, 4 or 2 \param grid points
+    /// a side of the tables, odd, kMinGrid..kMaxGrid
+    void setProfileForm(lantern::ProfileKind kind, int version, int grid);
 
     /// Installs a profile that was made by eye and keeps it in the logbook; while no stage is at
     /// work. installedByEye() follows.
@@ -103,6 +106,7 @@ private:
     bool isOtherMeter();
     std::vector<LoggedReading> spareReadings(const std::vector<LoggedReading> &logged);
     void loadLut(const VideoLut &lut);
+    void changeProfile(const std::function<void(RunSetup &)> &change);
     bool isLutForeign();
     [[nodiscard]] bool controlsAreWatched() const;
     bool areControlsTaken();

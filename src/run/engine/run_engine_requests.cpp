@@ -200,13 +200,28 @@ void RunEngine::setAdjustMode(AdjustMode mode)
     });
 }
 
+void RunEngine::setProfileForm(ProfileKind kind, int version, int grid)
+{
+    changeProfile([&](RunSetup &setup) {
+        setup.profileKind = kind;
+        setup.iccVersion = version;
+        setup.grid = grid;
+    });
+}
+
 void RunEngine::setProfileTitle(const QString &title)
+{
+    changeProfile([&](RunSetup &setup) { setup.profileTitle = title.trimmed().toStdString(); });
+}
+
+/// Does nothing once the profile is built.
+void RunEngine::changeProfile(const std::function<void(RunSetup &)> &change)
 {
     if (m_run.status.run == 0 ||
         isAfter(m_run.results.setup.kind, m_run.status.stage, Stage::Build))
         return;
     guarded([&] {
-        m_run.results.setup.profileTitle = title.trimmed().toStdString();
+        change(m_run.results.setup);
         logbook().changeSetup(m_run.status.run, m_run.results.setup);
         emit resultsChanged(m_run.results);
     });

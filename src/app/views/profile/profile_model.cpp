@@ -17,13 +17,22 @@ struct Profile {
     Q_DECLARE_TR_FUNCTIONS(Profile)
 };
 
-QString kindText(const run::RunSetup &setup)
+/// Why one would take it.
+QString formText(const ProfileForm &form)
 {
-    return setup.profileKind == ProfileKind::Table
-               ? Profile::tr("ICC version %1, %2-point tables")
-                     .arg(setup.iccVersion)
-                     .arg(setup.grid)
-               : Profile::tr("ICC version %1, curves and matrix").arg(setup.iccVersion);
+    const QString kind =
+        form.kind == ProfileKind::Table
+            ? Profile::tr("Tables follow the display where its primaries do not add up; curves and "
+                          "matrix are in it too, for programs that read no tables.")
+        : form.kind == ProfileKind::Matrix
+            ? Profile::tr("Curves and matrix: a few kilobytes that every program reads; right "
+                          "where the primaries add up.")
+            : Profile::tr("One exponent for each channel: the smallest, for programs that read "
+                          "nothing else.");
+    return form.version == 4
+               ? kind
+               : kind + QLatin1Char(' ') +
+                     Profile::tr("Version 2 is for programs that do not know version 4 yet.");
 }
 
 QString readingsText(const run::RunResults &r)
@@ -89,7 +98,7 @@ ProfileModel profileModel(const SessionState &state)
     const run::RunResults *r = own ? &state.results : state.lastTime ? &*state.lastTime : nullptr;
     m.explanation =
         !r ? Profile::tr("A profile will be described here when a run has measured this display.")
-        : own ? Profile::tr("What this run makes. The name can be changed until it is built.")
+        : own ? Profile::tr("What this run makes. Name and kind can be changed until it is built.")
               : Profile::tr("Of the last run on this display.");
     if (!r)
         return m;
@@ -100,7 +109,8 @@ ProfileModel profileModel(const SessionState &state)
                   !r->profile.isEmpty();
     f.madeFor = QString::fromStdString(r->setup.displayName) + QStringLiteral(" · ") +
                 inLocale(aimSummary(r->setup.aim));
-    f.kind = kindText(r->setup);
+    f.form = ProfileForm::of(r->setup);
+    f.formNote = formText(f.form);
     f.madeFrom = readingsText(*r);
     f.file = r->installedPath.isEmpty() ? dash() : QDir::toNativeSeparators(r->installedPath);
     const desk::ProfileInUse &use = state.inUse;

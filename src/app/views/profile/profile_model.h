@@ -12,7 +12,8 @@ struct ProfileModel {
     struct Facts {
         QString name;
         bool nameFixed = false; ///< it is built, or of an earlier run
-        QString madeFor, kind, madeFrom, file, declared, lut;
+        ProfileForm form;
+        QString madeFor, formNote, madeFrom, file, declared, lut;
     };
     std::optional<Facts> facts; ///< nothing: no run has measured this display
 

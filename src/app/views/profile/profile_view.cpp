@@ -2,6 +2,7 @@
 
 #include "app/theme.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QShortcut>
@@ -29,7 +30,7 @@ ProfileView::ProfileView(Intents *intents)
     m_grid->addWidget(nameLabel, 0, 0);
     m_grid->addWidget(m_name, 0, 1);
     m_aim = addRow(tr("Made for"));
-    m_kind = addRow(tr("Kind"));
+    makeFormRow();
     m_readings = addRow(tr("Made from"));
     m_file = addRow(tr("File"));
     m_declared = addRow(tr("Registered with the desktop"));
@@ -46,6 +47,52 @@ ProfileView::ProfileView(Intents *intents)
     body()->addSpacing(12);
     body()->addWidget(makeKeeping());
     body()->addStretch(1);
+}
+
+/// Kind, version and tables, with the reason to choose them below.
+void ProfileView::makeFormRow()
+{
+    m_kind = new QComboBox;
+    m_kind->setObjectName(QStringLiteral("profileKind"));
+    m_kind->setAccessibleName(tr("Kind of profile"));
+    m_kind->addItem(tr("Tables"), static_cast<int>(ProfileKind::Table));
+    m_kind->addItem(tr("Curves and matrix"), static_cast<int>(ProfileKind::Matrix));
+    m_kind->addItem(tr("Exponents and matrix"), static_cast<int>(ProfileKind::Gamma));
+    m_version = new QComboBox;
+    m_version->setObjectName(QStringLiteral("iccVersion"));
+    m_version->setAccessibleName(tr("ICC version"));
+    for (const int version : {4, 2})
+        m_version->addItem(tr("ICC version %1").arg(version), version);
+    m_gridPoints = new QComboBox;
+    m_gridPoints->setObjectName(QStringLiteral("gridPoints"));
+    m_gridPoints->setAccessibleName(tr("Points a side of the tables"));
+    for (const int points : {17, 25, 33, 45})
+        m_gridPoints->addItem(tr("%1 points a side").arg(points), points);
+    auto *first = new QHBoxLayout;
+    first->addWidget(m_kind);
+    first->addWidget(m_version);
+    first->addStretch(1);
+    auto *second = new QHBoxLayout; // a window of 1024 has no room for all three
+    second->addWidget(m_gridPoints);
+    second->addStretch(1);
+    for (QComboBox *box : {m_kind, m_version, m_gridPoints})
+        connect(box, &QComboBox::activated, this, [this] {
+            emit intents()->profileFormChosen(
+                {static_cast<ProfileKind>(m_kind->currentData().toInt()),
+                 m_version->currentData().toInt(), m_gridPoints->currentData().toInt()});
+        });
+    m_form = new QWidget;
+    auto *box = new QVBoxLayout(m_form);
+    box->setContentsMargins(0, 0, 0, 0);
+    box->setSpacing(4);
+    box->addLayout(first);
+    box->addLayout(second);
+    m_formNote = makeLabel({}, theme::kSmall, theme::kMuted);
+    wrap(m_formNote);
+    box->addWidget(m_formNote);
+    const int at = m_grid->rowCount();
+    m_grid->addWidget(makeLabel(tr("Kind"), theme::kNormal, theme::kMuted), at, 0, Qt::AlignTop);
+    m_grid->addWidget(m_form, at, 1);
 }
 
 QWidget *ProfileView::makeList()
@@ -191,7 +238,16 @@ void ProfileView::showFacts(const ProfileModel &m)
         m_name->setText(m.facts->name);
     m_name->setReadOnly(m.facts->nameFixed);
     m_aim->setText(m.facts->madeFor);
-    m_kind->setText(m.facts->kind);
+    const ProfileForm &form = m.facts->form;
+    m_kind->setCurrentIndex(m_kind->findData(static_cast<int>(form.kind)));
+    m_version->setCurrentIndex(m_version->findData(form.version));
+    if (m_gridPoints->findData(form.grid) < 0) // of another program
+        m_gridPoints->addItem(tr("%1 points a side").arg(form.grid), form.grid);
+    m_gridPoints->setCurrentIndex(m_gridPoints->findData(form.grid));
+    m_gridPoints->setVisible(form.kind == ProfileKind::Table);
+    for (QComboBox *box : {m_kind, m_version, m_gridPoints})
+        box->setEnabled(!m.facts->nameFixed);
+    m_formNote->setText(m.facts->formNote);
     m_readings->setText(m.facts->madeFrom);
     m_file->setText(m.facts->file);
     m_declared->setText(m.facts->declared);

@@ -4,6 +4,7 @@
 #include "app/views/view.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QGridLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -22,6 +23,7 @@ public:
 
 private:
     QLabel *addRow(const QString &name);
+    void makeFormRow();
     QWidget *makeList();
     QWidget *makeKeeping();
     void showFacts(const ProfileModel &model);
@@ -31,7 +33,10 @@ private:
 
     QGridLayout *m_grid;
     QLineEdit *m_name;
-    QLabel *m_aim, *m_kind, *m_readings, *m_file, *m_declared, *m_lut;
+    QComboBox *m_kind, *m_version, *m_gridPoints;
+    QWidget *m_form;
+    QLabel *m_formNote;
+    QLabel *m_aim, *m_readings, *m_file, *m_declared, *m_lut;
     QWidget *m_listBox, *m_keepingBox;
     QTreeWidget *m_list;
     QLabel *m_note;
