@@ -56,9 +56,7 @@ public:
         const QString path = platform::writeProfileFile(platform::userProfileFolder(), name, icc);
         const platform::StandingShelf shelf;
         platform::Standing standing = shelf.of(m_id, m_name);
-        standing.use(icc, name, path);
-        standing.chosenAt = {};
-        standing.provedAt = QDateTime::currentDateTimeUtc();
+        standing.install(icc, name, path, QDateTime::currentDateTimeUtc());
         shelf.keep(standing);
         m_store.declare(icc);
         platform::ColourDevice(m_output).setDefault(path); // where there is such a service
@@ -352,6 +350,13 @@ std::optional<QString> Desk::defaultInService(int display) const
     return place.service->isServed()
                ? std::optional(place.service->defaultProfile().value_or(QString()))
                : std::nullopt;
+}
+
+void Desk::giveUpInstalled(int display)
+{
+    platform::Standing standing = this->standing(display);
+    standing.installedAt = {};
+    m_shelf.keep(standing);
 }
 
 void Desk::proved(int display, std::optional<double> meanDeltaE00)

@@ -75,6 +75,8 @@ public:
     /// File of the display's default in the colour service, empty: it has none; nothing where no
     /// such service runs.
     [[nodiscard]] std::optional<QString> defaultInService(int display) const;
+    /// The run that installed what is in force was discarded: the one before may take over.
+    void giveUpInstalled(int display);
     /// A run or a check has just told how good it is. \param meanDeltaE00 of a validation
     void proved(int display, std::optional<double> meanDeltaE00);
     /// \param days, hours since it was proved, hours of use; 0: never

@@ -18,6 +18,7 @@ struct ProfileInUse {
     QString found; ///< what is in use, in words
     QString place; ///< it was read back from: the display server, the bench
     bool operator==(const ProfileInUse &) const = default;
+    [[nodiscard]] bool isRight() const { return checked && profileMatches && lutMatches; }
 };
 
 /// The video LUT that goes with a run's profile.

@@ -50,6 +50,15 @@ void Standing::use(const QByteArray &icc, const QString &name, const QString &pa
     used.resize(std::min(used.size(), kMostUses));
 }
 
+void Standing::install(const QByteArray &icc, const QString &name, const QString &path,
+                       const QDateTime &at)
+{
+    use(icc, name, path);
+    chosenAt = {};
+    installedAt = at;
+    prove(at, {});
+}
+
 bool Standing::takesOver(const QByteArray &icc, const QString &name, const QString &path,
                          const QDateTime &begun, std::optional<double> meanDeltaE00)
 {
@@ -57,6 +66,8 @@ bool Standing::takesOver(const QByteArray &icc, const QString &name, const QStri
         return false;
     if (profile == icc)
         return true;
+    if (installedAt.isValid() && installedAt > begun)
+        return false;
     use(icc, name, path);
     chosenAt = {};
     prove(begun, meanDeltaE00);
@@ -124,6 +135,7 @@ std::optional<Standing> StandingShelf::read(const QString &displayId) const
         use.finish();
         s.used.push_back(known);
     }
+    s.installedAt = timeOf(root, "installed_at");
     s.chosenAt = timeOf(root, "chosen_at");
     s.provedAt = timeOf(root, "proved_at");
     s.remindAfterDays = root.integer("remind_after_days", 0, kMostDays);
@@ -141,6 +153,7 @@ void StandingShelf::keep(const Standing &s) const
                  {"name", s.displayName.toStdString()},
                  {"title", s.title.toStdString()},
                  {"used", Json::array()},
+                 {"installed_at", textOf(s.installedAt)},
                  {"chosen_at", textOf(s.chosenAt)},
                  {"proved_at", textOf(s.provedAt)},
                  {"remind_after_days", s.remindAfterDays},

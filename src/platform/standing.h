@@ -27,8 +27,9 @@ struct Standing {
     QByteArray profile;           ///< a whole ICC profile; its video LUT goes with it
     QString title;                ///< of the profile
     std::vector<ProfileUse> used; ///< the present one first; files may be gone since
-    QDateTime chosenAt; ///< by a person, instead of the last run's; invalid: the last run's
-    QDateTime provedAt; ///< when a run or a check last told how good it is; invalid: never
+    QDateTime installedAt; ///< by a run, of whatever logbook; invalid: not known, or given up
+    QDateTime chosenAt;    ///< by a person, instead of the last run's; invalid: the last run's
+    QDateTime provedAt;    ///< when a run or a check last told how good it is; invalid: never
     int remindAfterDays = kUsualDays; ///< since then; 0: never
     int remindAfterHours = 0;         ///< of use since then; 0: never
 
@@ -37,8 +38,12 @@ struct Standing {
 
     /// Another profile is in force from now on.
     void use(const QByteArray &icc, const QString &title, const QString &path);
-    /// The profile of the last run is the display's own, unless a person chose another since that
-    /// began. \returns whether it is
+    /// A run has made it.
+    void install(const QByteArray &icc, const QString &name, const QString &path,
+                 const QDateTime &at);
+    /// The profile of the last run that a logbook knows is the display's own, unless a person chose
+    /// another, or a run of another logbook installed one, since that run began. \returns whether
+    /// it is
     bool takesOver(const QByteArray &icc, const QString &title, const QString &path,
                    const QDateTime &begun, std::optional<double> meanDeltaE00 = {});
     /// A run or a check has told how good it is. \param mean of a validation

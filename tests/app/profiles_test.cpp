@@ -148,6 +148,25 @@ private slots:
         QCOMPARE(m_rig->session->undoStack()->index(), before);
     }
 
+    /// What another program takes away is told, and one press puts it back.
+    void whatIsLostIsPutBack()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        emit rig.window->intents()->viewWanted(ViewId::Profile);
+        auto *putBack = rig.window->findChild<QPushButton *>(QStringLiteral("putBack"));
+        QVERIFY(rig.waitFor([&] { return rig.state().inUse.isRight(); }));
+        QVERIFY(!putBack->isVisible());
+        rig.demo->rig(0)->with([](bench::Bench &b) { b.condition().lut = VideoLut::identity(); });
+        QVERIFY(rig.waitFor([&] { return rig.state().noticeIsProblem && putBack->isVisible(); }));
+        QVERIFY(rig.state().notice.contains(QLatin1String("Another program")));
+        QTest::mouseClick(putBack, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return rig.state().inUse.isRight() && !putBack->isVisible(); }));
+        QVERIFY(rig.state().notice.isEmpty());
+        QVERIFY(*rig.demo->rig(0)->with([](bench::Bench &b) { return b.condition().lut; }) ==
+                rig.state().results.calibration->lut);
+    }
+
     /// What kind of profile it becomes can be chosen until it is built.
     void itsKindIsChosenBeforeItIsBuilt()
     {

@@ -438,8 +438,16 @@ private slots:
         QCOMPARE(s.profile, QByteArray("second"));
         QVERIFY(!s.chosenAt.isValid());
         QCOMPARE(s.used.size(), size_t(3));
+        // One that a run of another logbook installed is newer than what this one knows.
+        s.install("elsewhere", QStringLiteral("e"), QStringLiteral("/e"), monday.addDays(3));
+        QVERIFY(
+            !s.takesOver("second", QStringLiteral("2"), QStringLiteral("/2"), monday.addDays(2)));
+        QCOMPARE(s.profile, QByteArray("elsewhere"));
+        s.installedAt = {}; // discarded there
+        QVERIFY(
+            s.takesOver("second", QStringLiteral("2"), QStringLiteral("/2"), monday.addDays(2)));
         s.use("first", QStringLiteral("1"), QStringLiteral("/1")); // once in the list
-        QCOMPARE(s.used.size(), size_t(3));
+        QCOMPARE(s.used.size(), size_t(4));
         QCOMPARE(s.path(), QStringLiteral("/1"));
     }
 };

@@ -64,6 +64,7 @@ void InForcePart::endTrying()
 void InForcePart::putBack()
 {
     attempt([this] { m_workplace->activate(m_display, m_own); });
+    listProfiles();
 }
 
 void InForcePart::proved(std::optional<double> meanDeltaE00)
@@ -117,8 +118,11 @@ void InForcePart::look(const std::optional<run::RunResults> &expected)
         attempt([&] { now = m_workplace->readBack(m_display, *expected); });
     if (now == m_inUse)
         return;
+    const bool wasRight = m_inUse.isRight();
     m_inUse = now;
     listProfiles();
+    if (wasRight && now.checked && !now.isRight() && !m_trying && !m_profiles.profileChosen)
+        emit lost();
 }
 
 } // namespace lantern::app

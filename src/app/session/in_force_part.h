@@ -50,6 +50,8 @@ public:
 signals:
     void changed();
     void told(const QString &problem);
+    /// What was in force as it should be no longer is: another program has changed it.
+    void lost();
     /// Other programs may change what is in force at any time: look() is due.
     void lookDue();
 

@@ -22,6 +22,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::previousProfileWanted, &Session::usePreviousProfile);
     obey(&Intents::profileRemoved, &Session::removeProfile);
     obey(&Intents::profileFormChosen, &Session::setProfileForm);
+    obey(&Intents::putBackWanted, &Session::putBack);
     obey(&Intents::profileForAllWanted, &Session::installForAll);
     obey(&Intents::keeperWanted, &Session::setKeeper);
     obey(&Intents::reminderChosen, &Session::setReminder);

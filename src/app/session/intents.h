@@ -30,6 +30,7 @@ signals:
     void profileRemoved(const QString &path);
     void reminderChosen(int days, int hours); ///< 0: never
     void profileFormChosen(const lantern::app::ProfileForm &form);
+    void putBackWanted();
     void profileForAllWanted(const QString &path);
     void keeperWanted(bool wanted);
     // the checklist and errands

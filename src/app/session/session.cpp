@@ -70,6 +70,10 @@ void Session::connectParts()
     connect(&m_run, &RunPart::opened, this, [this] { selectDisplay(m_selected); });
     connect(m_workplace, &Workplace::displaysChanged, this, &Session::onDisplaysChanged);
     connect(m_workplace, &Workplace::entryWanted, &m_meter, &MeterPart::wantEntry);
+    connect(&m_inForce, &InForcePart::lost, this, [this] {
+        setProblem(tr("Another program has changed the profile or the video LUT of this display. "
+                      "The page Profile puts it back."));
+    });
     connect(m_workplace, &Workplace::meterCame, this, &Session::onMeterCame);
     connect(m_workplace, &Workplace::meterButtonPressed, this, &Session::act);
 }

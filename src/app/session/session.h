@@ -94,6 +94,8 @@ public slots:
     void usePreviousProfile();
     void removeProfile(const QString &path);
     void installForAll(const QString &path);
+    /// What another program has changed.
+    void putBack();
     void setReminder(int days, int hours);
     void setKeeper(bool wanted) { m_inForce.setKeeper(wanted); }
     void newRun();

@@ -105,6 +105,17 @@ void Session::removeProfile(const QString &path)
     attempt([&] { undoStack()->push(new RemoveCommand(&m_inForce, path, run::readFile(path))); });
 }
 
+void Session::putBack()
+{
+    if (m_inForce.isTrying())
+        return;                                   // a run has its own in force
+    if (!state().results.installedPath.isEmpty()) // newer than what the logbook was asked about
+        m_inForce.setOwn(state().results);
+    m_inForce.putBack();
+    dismissNotice();
+    lookInForce();
+}
+
 void Session::installForAll(const QString &path)
 {
     const QString why = m_workplace->installForAll(m_selected, path);

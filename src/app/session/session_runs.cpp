@@ -243,6 +243,7 @@ void Session::discardRun()
         engine.abandon(*run);
         if (wasInstalled) // the profile of the run before belongs to the display again
             QMetaObject::invokeMethod(this, [this] {
+                attempt([this] { m_workplace->giveUpInstalled(m_selected); });
                 m_putBackThen = true;
                 readLogbook(0);
             });

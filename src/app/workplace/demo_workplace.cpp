@@ -152,9 +152,7 @@ void DemoWorkplace::makeDevices(Place &place)
         m_profileFolder,
         [shelf = m_shelf, id](const QByteArray &icc, const QString &name, const QString &path) {
             platform::Standing standing = shelf.of(id, placeName(id.toStdString()));
-            standing.use(icc, name, path);
-            standing.chosenAt = {};
-            standing.prove(QDateTime::currentDateTimeUtc(), {});
+            standing.install(icc, name, path, QDateTime::currentDateTimeUtc());
             shelf.keep(standing);
         });
     place.eye = std::make_shared<ScreenEye>(m_presenter.get());
@@ -261,6 +259,13 @@ void DemoWorkplace::proved(int display, std::optional<double> meanDeltaE00)
 {
     platform::Standing standing = this->standing(display);
     standing.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
+    m_shelf.keep(standing);
+}
+
+void DemoWorkplace::giveUpInstalled(int display)
+{
+    platform::Standing standing = this->standing(display);
+    standing.installedAt = {};
     m_shelf.keep(standing);
 }
 

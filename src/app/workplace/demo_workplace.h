@@ -73,6 +73,7 @@ public:
     [[nodiscard]] std::vector<desk::KnownProfile> profiles(int display) const override;
     void useProfile(int display, const QString &path) override;
     void setReminder(int display, int days, int hours) override;
+    void giveUpInstalled(int display) override;
     QString installForAll(int, const QString &) override
     {
         return tr("The demonstration installs nothing for others.");

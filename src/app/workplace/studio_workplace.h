@@ -47,6 +47,7 @@ public:
         return m_desk.profiles(display);
     }
     void useProfile(int display, const QString &path) override { m_desk.use(display, path); }
+    void giveUpInstalled(int display) override { m_desk.giveUpInstalled(display); }
     QString installForAll(int display, const QString &path) override
     {
         return m_desk.installForAll(display, path);

@@ -58,6 +58,8 @@ public:
     /// Another profile than the last run's, until the next run installs one; empty: none.
     /// \throws Error
     virtual void useProfile(int display, const QString &path) = 0;
+    /// The run that installed what is in force was discarded: the one before may take over.
+    virtual void giveUpInstalled(int display) = 0;
     /// \returns why not; empty: done
     virtual QString installForAll(int display, const QString &path) = 0;
     /// File that the desktop's colour service has for the display, empty: none; nothing: no

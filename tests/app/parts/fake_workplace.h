@@ -45,6 +45,7 @@ public:
         for (auto &p : known)
             p.inUse = p.path == path;
     }
+    void giveUpInstalled(int) override { asked << QStringLiteral("give up"); }
     QString installForAll(int, const QString &) override { return QStringLiteral("refused"); }
     void setReminder(int, int days, int) override
     {

@@ -116,6 +116,7 @@ ProfileModel profileModel(const SessionState &state)
     const desk::ProfileInUse &use = state.inUse;
     f.declared = f.lut = dash();
     if (!r->installedPath.isEmpty() && use.checked) {
+        f.isLost = !use.isRight() && !state.profileChosen && !state.isMeasuring();
         f.declared = use.profileMatches
                          ? Profile::tr("●  Yes: read back from %1, byte for byte").arg(use.place)
                          : Profile::tr("⊘  No: %1 names %2 profile").arg(use.place, use.found);

@@ -13,6 +13,7 @@ struct ProfileModel {
         QString name;
         bool nameFixed = false; ///< it is built, or of an earlier run
         ProfileForm form;
+        bool isLost = false; ///< another program has changed what is in force
         QString madeFor, formNote, madeFrom, file, declared, lut;
     };
     std::optional<Facts> facts; ///< nothing: no run has measured this display

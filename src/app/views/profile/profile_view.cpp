@@ -35,6 +35,11 @@ ProfileView::ProfileView(Intents *intents)
     m_file = addRow(tr("File"));
     m_declared = addRow(tr("Registered with the desktop"));
     m_lut = addRow(tr("Video LUT"));
+    m_putBack = new QPushButton(tr("Put it back"));
+    m_putBack->setObjectName(QStringLiteral("putBack"));
+    connect(m_putBack, &QPushButton::clicked, this,
+            [this] { emit this->intents()->putBackWanted(); });
+    m_grid->addWidget(m_putBack, m_grid->rowCount(), 1, Qt::AlignLeft);
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_name->isModified())
             emit this->intents()->profileNamed(m_name->text());
@@ -232,6 +237,7 @@ void ProfileView::showFacts(const ProfileModel &m)
         for (int c = 0; c < 2; ++c)
             if (QLayoutItem *item = m_grid->itemAtPosition(row, c); item && item->widget())
                 item->widget()->setVisible(m.facts.has_value());
+    m_putBack->setVisible(m.facts && m.facts->isLost);
     if (!m.facts)
         return;
     if (!m_name->hasFocus() || !m_name->isModified())

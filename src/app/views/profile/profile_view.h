@@ -40,7 +40,7 @@ private:
     QWidget *m_listBox, *m_keepingBox;
     QTreeWidget *m_list;
     QLabel *m_note;
-    QPushButton *m_use, *m_previous, *m_remove, *m_forAll;
+    QPushButton *m_use, *m_previous, *m_remove, *m_forAll, *m_putBack;
     QCheckBox *m_keeper;
     QSpinBox *m_days;
     std::vector<ProfileModel::Row> m_rows;
