@@ -54,10 +54,9 @@ public:
     QString install(const QByteArray &icc, const QString &name) override
     {
         const QString path = platform::writeProfileFile(platform::userProfileFolder(), name, icc);
-        const platform::StandingShelf shelf;
-        platform::Standing standing = shelf.of(m_id, m_name);
-        standing.install(icc, name, path, QDateTime::currentDateTimeUtc());
-        shelf.keep(standing);
+        platform::StandingShelf().change(m_id, m_name, [&](platform::Standing &s) {
+            s.install(icc, name, path, QDateTime::currentDateTimeUtc());
+        });
         m_store.declare(icc);
         platform::ColourDevice(m_output).setDefault(path); // where there is such a service
         return path;
@@ -352,26 +351,30 @@ std::optional<QString> Desk::defaultInService(int display) const
                : std::nullopt;
 }
 
+void Desk::changeStanding(int display, const std::function<void(platform::Standing &)> &change)
+{
+    const platform::X11Output &output = m_places.at(display).output;
+    m_shelf.change(platform::displayId(output), platform::displayName(output), change);
+}
+
 void Desk::giveUpInstalled(int display)
 {
-    platform::Standing standing = this->standing(display);
-    standing.installedAt = {};
-    m_shelf.keep(standing);
+    changeStanding(display, [](platform::Standing &s) { s.installedAt = {}; });
 }
 
 void Desk::proved(int display, std::optional<double> meanDeltaE00)
 {
-    platform::Standing standing = this->standing(display);
-    standing.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
-    m_shelf.keep(standing);
+    changeStanding(display, [&](platform::Standing &s) {
+        s.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
+    });
 }
 
 void Desk::setReminder(int display, int days, int hours)
 {
-    platform::Standing standing = this->standing(display);
-    standing.remindAfterDays = days;
-    standing.remindAfterHours = hours;
-    m_shelf.keep(standing);
+    changeStanding(display, [&](platform::Standing &s) {
+        s.remindAfterDays = days;
+        s.remindAfterHours = hours;
+    });
 }
 
 void Desk::declare(int display, const QByteArray &icc, const VideoLut &lut)

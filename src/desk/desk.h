@@ -91,6 +91,7 @@ signals:
     void displaysChanged();
 
 private:
+    void changeStanding(int display, const std::function<void(platform::Standing &)> &change);
     struct Place;
     void findPlaces();
     /// The place of an output that is or was there, taken out of where it stood; else a new one.

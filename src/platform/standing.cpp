@@ -184,6 +184,14 @@ Standing StandingShelf::of(const QString &displayId, const QString &displayName)
     return standing;
 }
 
+void StandingShelf::change(const QString &displayId, const QString &displayName,
+                           const std::function<void(Standing &)> &change) const
+{
+    Standing standing = of(displayId, displayName);
+    change(standing);
+    keep(standing);
+}
+
 void StandingShelf::remove(const QString &displayId) const
 {
     QFile::remove(fileOf(displayId));

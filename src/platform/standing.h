@@ -7,6 +7,7 @@
 #include <QString>
 #include <QStringList>
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -73,6 +74,9 @@ public:
     void remove(const QString &displayId) const;
     /// What is kept of a display; a new one where there is none, or it is damaged.
     [[nodiscard]] Standing of(const QString &displayId, const QString &displayName) const;
+    /// The same, changed and kept. \throws Error Device
+    void change(const QString &displayId, const QString &displayName,
+                const std::function<void(Standing &)> &change) const;
 
 private:
     [[nodiscard]] QString fileOf(const QString &displayId) const;

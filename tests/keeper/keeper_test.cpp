@@ -3,17 +3,16 @@
 #include "keeper/keeper.h"
 #include "platform/as_found.h"
 #include "platform/display_id.h"
+#include "private_bus.h"
 #include "runner.h"
 #include "toy_display.h"
 
 #include <QDBusConnection>
 #include <QDBusMessage>
-#include <QDBusVirtualObject>
 #include <QFile>
 #include <QProcess>
 #include <QSignalSpy>
 #include <QTemporaryDir>
-#include <QThread>
 
 #include <mutex>
 #include <xcb/xcb.h>
@@ -120,13 +119,12 @@ class KeeperTest : public QObject {
     std::unique_ptr<platform::X11VideoLut> m_lut;
     std::unique_ptr<platform::X11ProfileStore> m_store;
     platform::X11Output m_output;
-    QProcess m_bus, m_keeper;
-    QThread m_thread;
+    std::unique_ptr<PrivateBus> m_bus;
+    QProcess m_keeper;
     PretendedNotifications *m_notifications = nullptr;
     QByteArray m_profile;
     VideoLut m_own = dimmed(0.8);
 
-    static QDBusConnection bus() { return QDBusConnection(QStringLiteral("notifications")); }
     [[nodiscard]] Standing standing() const
     {
         Standing s;
@@ -170,26 +168,11 @@ private slots:
             m_client.reset(xcb_connect(nullptr, nullptr));
             return !xcb_connection_has_error(m_client.get()) && !platform::x11Outputs().empty();
         }));
-        m_bus.start(QStringLiteral("dbus-daemon"),
-                    {QStringLiteral("--session"), QStringLiteral("--print-address"),
-                     QStringLiteral("--nofork")});
-        QVERIFY2(m_bus.waitForStarted(), "dbus-daemon is not installed");
-        QVERIFY(m_bus.waitForReadyRead());
-        const QString address = QString::fromUtf8(m_bus.readLine()).trimmed();
-        qputenv("DBUS_SESSION_BUS_ADDRESS", address.toUtf8());
-        qputenv("DBUS_SYSTEM_BUS_ADDRESS", address.toUtf8());
         m_notifications = new PretendedNotifications;
-        m_notifications->moveToThread(&m_thread);
-        m_thread.start();
-        QMetaObject::invokeMethod(
-            m_notifications,
-            [&] {
-                QDBusConnection::connectToBus(address, QStringLiteral("notifications"));
-                bus().registerVirtualObject(QStringLiteral("/org/freedesktop/Notifications"),
-                                            m_notifications);
-                bus().registerService(QStringLiteral("org.freedesktop.Notifications"));
-            },
-            Qt::BlockingQueuedConnection);
+        m_bus = std::make_unique<PrivateBus>(m_notifications);
+        m_bus->makeItThe("DBUS_SESSION_BUS_ADDRESS");
+        m_bus->makeItThe("DBUS_SYSTEM_BUS_ADDRESS");
+        m_bus->offer(QStringLiteral("org.freedesktop.Notifications"));
         m_output = platform::x11Outputs().front();
         m_lut = std::make_unique<platform::X11VideoLut>(m_output);
         m_profile = profileWith(m_own, "North");
@@ -218,12 +201,7 @@ private slots:
             m_store->declare({});
         if (m_lut)
             m_lut->load(VideoLut::identity());
-        QDBusConnection::disconnectFromBus(QStringLiteral("notifications"));
-        m_thread.quit();
-        m_thread.wait();
-        delete m_notifications;
-        m_bus.kill();
-        m_bus.waitForFinished();
+        m_bus.reset();
     }
 
     void whatIsToBeInForceIsLoadedAtLogin()
@@ -263,13 +241,13 @@ private slots:
         QVERIFY2(told.text.contains(QStringLiteral("Somebody's own").toHtmlEscaped()),
                  qPrintable(told.text));
         QCOMPARE(told.actions.first(), QStringLiteral("put-back"));
-        m_notifications->press(told.id, QStringLiteral("put-back"), bus());
+        m_notifications->press(told.id, QStringLiteral("put-back"), PrivateBus::standIn());
         QVERIFY(waitUntil([&] { return isInForce(); }));
         // Withdrawn: told too. What is wanted so is told once.
         m_store->declare({});
         QVERIFY(waitUntil([&] { return shown("no longer as calibrated").has_value(); }));
         m_notifications->press(shown("no longer as calibrated")->id, QStringLiteral("leave"),
-                               bus());
+                               PrivateBus::standIn());
         const int told3 = m_notifications->count();
         m_store->declare("again another");
         QVERIFY(waitUntil([&] { return m_notifications->count() > told3; }));
@@ -305,7 +283,7 @@ private slots:
         QVERIFY(waitUntil([&] { return shown("due for a check").has_value(); }));
         const auto told = *shown("due for a check");
         QVERIFY2(told.text.contains(QLatin1String("40 days ago")), qPrintable(told.text));
-        m_notifications->press(told.id, QStringLiteral("later"), bus());
+        m_notifications->press(told.id, QStringLiteral("later"), PrivateBus::standIn());
         const QString memory =
             platform::StandingShelf::usualFolder() + QStringLiteral("/keeper.json");
         const QString later =

@@ -1,22 +1,21 @@
 #include "core/base/error.h"
 #include "platform/backlight.h"
+#include "private_bus.h"
 #include "runner.h"
 
-#include <QDBusConnection>
 #include <QDBusError>
 #include <QDBusMessage>
-#include <QDBusVirtualObject>
 #include <QDir>
 #include <QFile>
-#include <QProcess>
 #include <QTemporaryDir>
-#include <QThread>
 
 #include <atomic>
 
 namespace lantern::test {
 
 namespace {
+
+const QString kLogin = QStringLiteral("org.freedesktop.login1");
 
 void write(const QString &path, const QByteArray &text)
 {
@@ -58,9 +57,7 @@ public:
 class BacklightTest : public QObject {
     Q_OBJECT
     std::unique_ptr<QTemporaryDir> m_folder;
-    QProcess m_bus;
-    QString m_address;
-    QThread m_thread;
+    std::unique_ptr<PrivateBus> m_bus;
     PretendedLogin *m_login = nullptr;
 
     [[nodiscard]] QString folder() const
@@ -88,52 +85,24 @@ class BacklightTest : public QObject {
         m_reason.clear();
         return platform::Backlight::find(QLatin1String(connector), &m_reason, folder());
     }
-    void offerLogin(bool offered)
-    {
-        QMetaObject::invokeMethod(
-            m_login,
-            [&] {
-                QDBusConnection bus =
-                    QDBusConnection::connectToBus(m_address, QStringLiteral("login"));
-                m_login->folder = folder();
-                const QString name = QStringLiteral("org.freedesktop.login1");
-                bus.registerVirtualObject(QStringLiteral("/"), m_login, QDBusConnection::SubPath);
-                offered ? bus.registerService(name) : bus.unregisterService(name);
-            },
-            Qt::BlockingQueuedConnection);
-    }
     QString m_reason;
 
 private slots:
     void initTestCase()
     {
-        m_bus.start(QStringLiteral("dbus-daemon"),
-                    {QStringLiteral("--session"), QStringLiteral("--print-address"),
-                     QStringLiteral("--nofork")});
-        QVERIFY2(m_bus.waitForStarted(), "dbus-daemon is not installed");
-        QVERIFY(m_bus.waitForReadyRead());
-        m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
-        qputenv("DBUS_SYSTEM_BUS_ADDRESS", m_address.toUtf8());
         m_login = new PretendedLogin;
-        m_login->moveToThread(&m_thread);
-        m_thread.start();
+        m_bus = std::make_unique<PrivateBus>(m_login);
+        m_bus->makeItThe("DBUS_SYSTEM_BUS_ADDRESS");
     }
-    void cleanupTestCase()
-    {
-        QDBusConnection::disconnectFromBus(QStringLiteral("login"));
-        m_thread.quit();
-        m_thread.wait();
-        delete m_login;
-        m_bus.kill();
-        m_bus.waitForFinished();
-    }
+    void cleanupTestCase() { m_bus.reset(); }
     void init()
     {
         m_folder = std::make_unique<QTemporaryDir>();
         QVERIFY(QDir().mkpath(folder()));
         m_login->refuses = false;
         m_login->calls = 0;
-        offerLogin(true);
+        m_login->folder = folder();
+        m_bus->offer(kLogin);
     }
 
     void itIsTurnedThroughLogin()
@@ -208,7 +177,7 @@ private slots:
 
     void withoutLoginTheKernelsFileIsWritten()
     {
-        offerLogin(false);
+        m_bus->withdraw(kLogin);
         add(QStringLiteral("panel"), "firmware", 200, 100, QStringLiteral("panel"));
         find("eDP-1")->write({.brightness = 25});
         QCOMPARE(level(QStringLiteral("panel")), 50);

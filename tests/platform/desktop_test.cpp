@@ -1,12 +1,9 @@
 #include "platform/desktop.h"
+#include "private_bus.h"
 #include "runner.h"
 
-#include <QDBusConnection>
 #include <QDBusMessage>
 #include <QDBusVariant>
-#include <QDBusVirtualObject>
-#include <QProcess>
-#include <QThread>
 
 #include <memory>
 #include <mutex>
@@ -50,24 +47,9 @@ public:
 
 class DesktopTest : public QObject {
     Q_OBJECT
-    QProcess m_bus;
-    QString m_address;
-    QThread m_thread;
+    std::unique_ptr<PrivateBus> m_bus;
     PretendedDesktop *m_pretended = nullptr;
 
-    void offer(const QString &service)
-    {
-        QMetaObject::invokeMethod(
-            m_pretended,
-            [this, service] {
-                QDBusConnection bus =
-                    QDBusConnection::connectToBus(m_address, QStringLiteral("pretended"));
-                bus.registerVirtualObject(QStringLiteral("/"), m_pretended,
-                                          QDBusConnection::SubPath);
-                bus.registerService(service);
-            },
-            Qt::BlockingQueuedConnection);
-    }
     void say(const QString &property, const QVariant &value)
     {
         const std::lock_guard lock(m_pretended->mutex);
@@ -77,27 +59,12 @@ class DesktopTest : public QObject {
 private slots:
     void initTestCase()
     {
-        m_bus.start(QStringLiteral("dbus-daemon"),
-                    {QStringLiteral("--session"), QStringLiteral("--print-address"),
-                     QStringLiteral("--nofork")});
-        QVERIFY2(m_bus.waitForStarted(), "dbus-daemon is not installed");
-        QVERIFY(m_bus.waitForReadyRead());
-        m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
-        qputenv("DBUS_SESSION_BUS_ADDRESS", m_address.toUtf8());
-        qputenv("DBUS_SYSTEM_BUS_ADDRESS", m_address.toUtf8());
         m_pretended = new PretendedDesktop;
-        m_pretended->moveToThread(&m_thread);
-        m_thread.start();
+        m_bus = std::make_unique<PrivateBus>(m_pretended);
+        m_bus->makeItThe("DBUS_SESSION_BUS_ADDRESS");
+        m_bus->makeItThe("DBUS_SYSTEM_BUS_ADDRESS");
     }
-    void cleanupTestCase()
-    {
-        QDBusConnection::disconnectFromBus(QStringLiteral("pretended"));
-        m_thread.quit();
-        m_thread.wait();
-        delete m_pretended;
-        m_bus.kill();
-        m_bus.waitForFinished();
-    }
+    void cleanupTestCase() { m_bus.reset(); }
 
     void whatNobodyTellsStaysOpen()
     {
@@ -114,7 +81,7 @@ private slots:
     {
         for (const char *service :
              {"org.gnome.SettingsDaemon.Color", "org.freedesktop.UPower", "net.hadess.SensorProxy"})
-            offer(QLatin1String(service));
+            m_bus->offer(QLatin1String(service));
         say(QStringLiteral("NightLightActive"), true);
         say(QStringLiteral("OnBattery"), false);
         say(QStringLiteral("HasAmbientLight"), true);
@@ -128,7 +95,7 @@ private slots:
 
     void theScreenSaverIsHeldOffAndLetGo()
     {
-        offer(QStringLiteral("org.freedesktop.ScreenSaver"));
+        m_bus->offer(QStringLiteral("org.freedesktop.ScreenSaver"));
         {
             platform::Desktop desktop;
             QVERIFY(desktop.inhibit(QStringLiteral("A display is being measured")));

@@ -1,14 +1,13 @@
 #include "platform/private_service.h"
 #include "platform/sensor_meter.h"
 #include "platform/sensors.h"
+#include "private_bus.h"
 #include "run/device/meters/meter_registry.h"
 #include "runner.h"
 
 #include <QDBusMessage>
 #include <QDBusObjectPath>
-#include <QDBusVirtualObject>
 #include <QSignalSpy>
-#include <QThread>
 #include <QVariantMap>
 
 #include <atomic>
@@ -91,9 +90,7 @@ private:
 /// Meters behind the desktop's colour service: a stand-in of it, and the real one's dummy.
 class SensorTest : public QObject {
     Q_OBJECT
-    QProcess m_bus;
-    QString m_address;
-    QThread m_thread;
+    std::unique_ptr<PrivateBus> m_bus;
     PretendedService *m_service = nullptr;
     std::unique_ptr<SensorMeter> m_meter;
     run::Request m_request = 0;
@@ -102,15 +99,12 @@ class SensorTest : public QObject {
     void emitSignal(const QString &path, const char *interface, const char *name,
                     const QVariantList &arguments)
     {
-        QMetaObject::invokeMethod(
-            m_service,
-            [&] {
-                QDBusMessage signal =
-                    QDBusMessage::createSignal(path, QLatin1String(interface), QLatin1String(name));
-                signal.setArguments(arguments);
-                QDBusConnection(QStringLiteral("service")).send(signal);
-            },
-            Qt::BlockingQueuedConnection);
+        m_bus->there([&] {
+            QDBusMessage signal =
+                QDBusMessage::createSignal(path, QLatin1String(interface), QLatin1String(name));
+            signal.setArguments(arguments);
+            PrivateBus::standIn().send(signal);
+        });
     }
     /// The fault that a task ends in; None: it does not.
     MeterFault faultOf(const std::function<void()> &task, const QSignalSpy &done)
@@ -130,37 +124,16 @@ class SensorTest : public QObject {
 private slots:
     void initTestCase()
     {
-        m_bus.start(QStringLiteral("dbus-daemon"),
-                    {QStringLiteral("--session"), QStringLiteral("--print-address"),
-                     QStringLiteral("--nofork")});
-        QVERIFY2(m_bus.waitForStarted(), "dbus-daemon is not installed");
-        QVERIFY(m_bus.waitForReadyRead());
-        m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
         m_service = new PretendedService;
-        m_service->moveToThread(&m_thread);
-        m_thread.start();
-        QMetaObject::invokeMethod(
-            m_service,
-            [&] {
-                QDBusConnection service =
-                    QDBusConnection::connectToBus(m_address, QStringLiteral("service"));
-                service.registerVirtualObject(QStringLiteral("/"), m_service,
-                                              QDBusConnection::SubPath);
-                service.registerService(QStringLiteral("org.freedesktop.ColorManager"));
-            },
-            Qt::BlockingQueuedConnection);
-        QDBusConnection::connectToBus(m_address, QStringLiteral("client"));
+        m_bus = std::make_unique<PrivateBus>(m_service);
+        m_bus->offer(QStringLiteral("org.freedesktop.ColorManager"));
+        QDBusConnection::connectToBus(m_bus->address(), QStringLiteral("client"));
     }
     void cleanupTestCase()
     {
         m_meter.reset();
         QDBusConnection::disconnectFromBus(QStringLiteral("client"));
-        QDBusConnection::disconnectFromBus(QStringLiteral("service"));
-        m_thread.quit();
-        m_thread.wait();
-        delete m_service;
-        m_bus.kill();
-        m_bus.waitForFinished();
+        m_bus.reset();
     }
     void init()
     {

@@ -151,9 +151,9 @@ void DemoWorkplace::makeDevices(Place &place)
     place.store = std::make_shared<FolderStore>(
         m_profileFolder,
         [shelf = m_shelf, id](const QByteArray &icc, const QString &name, const QString &path) {
-            platform::Standing standing = shelf.of(id, placeName(id.toStdString()));
-            standing.install(icc, name, path, QDateTime::currentDateTimeUtc());
-            shelf.keep(standing);
+            shelf.change(id, placeName(id.toStdString()), [&](platform::Standing &s) {
+                s.install(icc, name, path, QDateTime::currentDateTimeUtc());
+            });
         });
     place.eye = std::make_shared<ScreenEye>(m_presenter.get());
     place.eye->hangAt(m_meterSpot);
@@ -255,26 +255,31 @@ void DemoWorkplace::useProfile(int display, const QString &path)
     place.store->declare(standing.profile);
 }
 
+void DemoWorkplace::changeStanding(int display,
+                                   const std::function<void(platform::Standing &)> &change)
+{
+    const platform::Standing now = standing(display);
+    m_shelf.change(now.displayId, now.displayName, change);
+}
+
 void DemoWorkplace::proved(int display, std::optional<double> meanDeltaE00)
 {
-    platform::Standing standing = this->standing(display);
-    standing.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
-    m_shelf.keep(standing);
+    changeStanding(display, [&](platform::Standing &s) {
+        s.prove(QDateTime::currentDateTimeUtc(), meanDeltaE00);
+    });
 }
 
 void DemoWorkplace::giveUpInstalled(int display)
 {
-    platform::Standing standing = this->standing(display);
-    standing.installedAt = {};
-    m_shelf.keep(standing);
+    changeStanding(display, [](platform::Standing &s) { s.installedAt = {}; });
 }
 
 void DemoWorkplace::setReminder(int display, int days, int hours)
 {
-    platform::Standing standing = this->standing(display);
-    standing.remindAfterDays = days;
-    standing.remindAfterHours = hours;
-    m_shelf.keep(standing);
+    changeStanding(display, [&](platform::Standing &s) {
+        s.remindAfterDays = days;
+        s.remindAfterHours = hours;
+    });
 }
 
 void DemoWorkplace::clearLut(int display)

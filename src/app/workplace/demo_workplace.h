@@ -122,6 +122,7 @@ private:
         bool isAsLeft = false; ///< its controls stand where its last run left them
     };
     void makeDevices(Place &place);
+    void changeStanding(int display, const std::function<void(platform::Standing &)> &change);
 
     bool m_nightLight = false;
     QString m_profileFolder;
