@@ -1,13 +1,17 @@
 #include "core/base/error.h"
 #include "made_up_edid.h"
+#include "platform/display_id.h"
+#include "platform/standing.h"
 #include "runner.h"
 #include "studio_rig.h"
+#include "toy_profile.h"
 
 #include <QGuiApplication>
 #include <QProcess>
 #include <QPushButton>
 #include <QScreen>
 #include <QSignalSpy>
+#include <QTemporaryDir>
 
 #include <xcb/randr.h>
 #include <xcb/xcb.h>
@@ -96,6 +100,48 @@ private slots:
         QCOMPARE(second.origin, QPoint(1920, 0));
         QCOMPARE(second.pixels, QSize(1280, 1024));
         QVERIFY(!second.sizeMm.isEmpty());
+    }
+
+    /// The Keeper's program: each output gets its own, also one that went and came back.
+    void theKeeperKeepsThemAll()
+    {
+        QTemporaryDir folder;
+        for (const char *variable : {"XDG_DATA_HOME", "XDG_RUNTIME_DIR"})
+            qputenv(variable, folder.path().toLocal8Bit());
+        const platform::StandingShelf shelf;
+        const auto outputs = platform::x11Outputs();
+        QCOMPARE(outputs.size(), size_t(2));
+        const auto own = [](size_t i) { return dimmedBlue(i == 0 ? 0.9 : 0.8); };
+        QList<QByteArray> profiles;
+        for (size_t i = 0; i < outputs.size(); ++i) {
+            profiles << toyProfile(own(i), outputs[i].name.toStdString());
+            shelf.change(platform::displayId(outputs[i]), outputs[i].name,
+                         [&](platform::Standing &s) { s.use(profiles.last(), {}, {}); });
+        }
+        const auto isInForce = [&](size_t i) {
+            const auto now = platform::x11Outputs();
+            return i < now.size() && platform::X11VideoLut(now[i]).holds(own(i)) &&
+                   platform::X11ProfileStore(now[i], folder.path()).inUse() ==
+                       profiles[qsizetype(i)];
+        };
+        QProcess keeper;
+        keeper.start(QStringLiteral(LANTERN_KEEPER), {});
+        QVERIFY(waitUntil([&] { return isInForce(0) && isInForce(1); }));
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return platform::x11Outputs().size() == 1; }));
+        platform::X11ProfileStore(outputs[1], folder.path()).declare({}); // nobody's now
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--mode"), QStringLiteral("1280x1024"),
+                        QStringLiteral("--pos"), QStringLiteral("1920x0")}));
+        QVERIFY(waitUntil([&] { return isInForce(0) && isInForce(1); }));
+        keeper.terminate();
+        QVERIFY(keeper.waitForFinished());
+        QCOMPARE(keeper.exitCode(), 0);
+        for (const auto &output : platform::x11Outputs()) {
+            platform::X11VideoLut(output).load(VideoLut::identity());
+            platform::X11ProfileStore(output, folder.path()).declare({});
+        }
     }
 
     void windowAndPatchGoToTheChosenOne()

@@ -1,6 +1,4 @@
-#include "core/plan/chart.h"
-#include "core/profile/profile_writer.h"
-#include "toy_display.h"
+#include "toy_profile.h"
 #include "window_rig.h"
 
 #include <QComboBox>
@@ -65,16 +63,11 @@ private slots:
         m_own = inUse();
         for (auto &entry : m_otherLut.channels[0])
             entry = static_cast<uint16_t>(entry * 0.75);
-        ProfileRequest request;
-        request.kind = ProfileKind::Matrix;
-        request.name = "Another";
-        request.path.lut = m_otherLut;
-        const auto icc = buildProfile(ToyDisplay().read(makeChart(48)), request, "toy").icc;
         m_other = QDir(QDir(m_rig->demo->profileFolder()).canonicalPath())
                       .filePath(QStringLiteral("another.icc"));
         QFile file(m_other);
         QVERIFY(file.open(QIODevice::WriteOnly));
-        file.write(reinterpret_cast<const char *>(icc.data()), qint64(icc.size()));
+        file.write(toyProfile(m_otherLut, "Another"));
         file.close();
         emit m_rig->window->intents()->viewWanted(ViewId::Profile);
     }

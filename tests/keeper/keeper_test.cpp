@@ -1,11 +1,9 @@
-#include "core/plan/chart.h"
-#include "core/profile/profile_writer.h"
 #include "keeper/keeper.h"
 #include "platform/as_found.h"
 #include "platform/display_id.h"
 #include "private_bus.h"
 #include "runner.h"
-#include "toy_display.h"
+#include "toy_profile.h"
 
 #include <QDBusConnection>
 #include <QDBusMessage>
@@ -91,24 +89,6 @@ private:
     int m_count = 0;
 };
 
-QByteArray profileWith(const VideoLut &lut, const std::string &name)
-{
-    ProfileRequest request;
-    request.kind = ProfileKind::Matrix;
-    request.path.lut = lut;
-    request.name = name;
-    const auto icc = buildProfile(ToyDisplay().read(makeChart(48)), request, name).icc;
-    return {reinterpret_cast<const char *>(icc.data()), qsizetype(icc.size())};
-}
-
-VideoLut dimmed(double blue)
-{
-    VideoLut lut = VideoLut::identity();
-    for (auto &entry : lut.channels[2])
-        entry = static_cast<uint16_t>(entry * blue);
-    return lut;
-}
-
 } // namespace
 
 /// The Keeper's program on the tests' X server, with a session bus of its own.
@@ -123,7 +103,7 @@ class KeeperTest : public QObject {
     QProcess m_keeper;
     PretendedNotifications *m_notifications = nullptr;
     QByteArray m_profile;
-    VideoLut m_own = dimmed(0.8);
+    VideoLut m_own = dimmedBlue(0.8);
 
     [[nodiscard]] Standing standing() const
     {
@@ -175,7 +155,7 @@ private slots:
         m_bus->offer(QStringLiteral("org.freedesktop.Notifications"));
         m_output = platform::x11Outputs().front();
         m_lut = std::make_unique<platform::X11VideoLut>(m_output);
-        m_profile = profileWith(m_own, "North");
+        m_profile = toyProfile(m_own, "North");
     }
     void init()
     {
@@ -216,7 +196,7 @@ private slots:
 
     void withoutAStandingNothingIsTouched()
     {
-        m_lut->load(dimmed(0.5));
+        m_lut->load(dimmedBlue(0.5));
         m_store->declare("somebody's");
         start();
         // It has looked when it has noted that the display is there.
@@ -225,7 +205,7 @@ private slots:
         QVERIFY(waitUntil([&] { return QFile::exists(memory); }));
         end();
         QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
-        QVERIFY(m_lut->holds(dimmed(0.5)));
+        QVERIFY(m_lut->holds(dimmedBlue(0.5)));
     }
 
     void anotherProgramsProfileIsToldAndPutBack()
@@ -234,7 +214,7 @@ private slots:
         start();
         QVERIFY(waitUntil([&] { return isInForce(); }));
         m_lut->load(VideoLut::identity());
-        m_store->declare(profileWith(VideoLut::identity(), "Somebody's own"));
+        m_store->declare(toyProfile(VideoLut::identity(), "Somebody's own"));
         // It may have seen the LUT alone first; what it says then is replaced.
         const QString whose = QStringLiteral("Somebody's own").toHtmlEscaped();
         QVERIFY(waitUntil([&] {
@@ -267,13 +247,13 @@ private slots:
         platform::StandingShelf().keep(standing());
         platform::AsFound measuring(platform::AsFound::usualFolder());
         measuring.note(m_output.name, m_lut.get(), *m_store, nullptr);
-        m_lut->load(dimmed(0.3));
+        m_lut->load(dimmedBlue(0.3));
         start();
         const QString memory =
             platform::StandingShelf::usualFolder() + QStringLiteral("/keeper.json");
         QVERIFY(waitUntil([&] { return QFile::exists(memory); }));
         end();
-        QVERIFY(m_lut->holds(dimmed(0.3)));
+        QVERIFY(m_lut->holds(dimmedBlue(0.3)));
         QVERIFY(m_store->inUse().isEmpty());
         measuring.forget(m_output.name);
     }
