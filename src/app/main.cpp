@@ -131,7 +131,14 @@ int main(int argc, char **argv)
         if (usual)
             summons.answer();
         startSession(&session, logbookPath, demo);
-        window->summon(parser.value(showOption), parser.value(pageOption));
+        // Opening the logbook begins with the first display; what was asked for comes after that.
+        QMetaObject::Connection opened;
+        opened = QObject::connect(&session, &app::Session::changed, window.get(), [&] {
+            if (session.state().readingHistory || session.state().preparing)
+                return;
+            QObject::disconnect(opened);
+            window->summon(parser.value(showOption), parser.value(pageOption));
+        });
         return QApplication::exec();
     } catch (const Error &e) {
         std::cerr << "bold-lantern: " << e.what() << '\n';

@@ -67,7 +67,8 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
     }
     if (error)
         throw *error;
-    if (results.validation || results.check)
+    // A validation alone may be of any profile, and says nothing of the one that stays in force.
+    if (results.setup.kind != RunKind::Validation && (results.validation || results.check))
         place.proved(results.validation ? results.validation->meanDeltaE00 : std::nullopt);
     return results;
 }

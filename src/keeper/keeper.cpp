@@ -297,10 +297,12 @@ void Keeper::writeMemory() const
 
 void Keeper::openWindow(const QString &displayId, const QString &page)
 {
-    const QString beside = QCoreApplication::applicationDirPath() + QStringLiteral("/bold-lantern");
-    const QString program = QFile::exists(beside)
-                                ? beside
-                                : QStandardPaths::findExecutable(QStringLiteral("bold-lantern"));
+    // Beside this one when installed, in a neighbouring folder when built.
+    const QString here = QCoreApplication::applicationDirPath();
+    QString program = QStandardPaths::findExecutable(QStringLiteral("bold-lantern"),
+                                                     {here, here + QStringLiteral("/../app")});
+    if (program.isEmpty())
+        program = QStandardPaths::findExecutable(QStringLiteral("bold-lantern"));
     if (program.isEmpty() || !QProcess::startDetached(program, {QStringLiteral("--show"), displayId,
                                                                 QStringLiteral("--page"), page}))
         std::cerr << "bold-lantern-keeper: bold-lantern was not found\n";

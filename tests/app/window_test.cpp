@@ -155,6 +155,20 @@ private slots:
                          ->isVisible());
     }
 
+    /// As the Keeper's reminder does it: at a display and a view.
+    void theWindowIsSummoned()
+    {
+        WindowRig rig;
+        rig.window->summon(QStringLiteral("south-desk"), QStringLiteral("profile"));
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().selected == 1 && !rig.state().readingHistory &&
+                   rig.state().view == ViewId::Profile;
+        }));
+        rig.window->summon(QStringLiteral("nobody's"), QStringLiteral("nothing")); // as it is
+        QCOMPARE(rig.state().selected, 1);
+        QCOMPARE(rig.state().view, ViewId::Profile);
+    }
+
     void anAimOutOfReachIsExplainedAndCanBeChanged()
     {
         WindowRig rig;

@@ -250,6 +250,7 @@ private slots:
                                        text("--tolerance"),
                                        text("general"),
                                        text("--json")};
+        const auto before = platform::StandingShelf().read(m_output);
         const Answer none = cli(arguments); // "somebody's" is no profile
         QCOMPARE(none.code, 2);
         const Answer a =
@@ -260,6 +261,8 @@ private slots:
         QVERIFY(v["delta_e_2000"]["mean"].get<double>() < 1);
         QCOMPARE(QString::fromStdString(v["verdict"]["aim"]), text("within")); // the profile's aim
         QVERIFY(QFile::exists(m_folder.filePath(text("proof/validation.cgats"))));
+        // It says nothing of the profile that is to be in force.
+        QVERIFY(platform::StandingShelf().read(m_output) == before);
         QCOMPARE(m_lut->save(), found);
         QCOMPARE(m_store->inUse(), QByteArray("somebody's"));
     }

@@ -64,7 +64,7 @@ DeskModel deskModel(const SessionState &state)
                          : state.status.activity == run::Activity::Faulted ? Desk::tr("needs you")
                                                                            : meter.state;
     m.meterName = meter.name;
-    m.meterState = meter.kind + QStringLiteral(" · ") + does;
+    m.meterState = does.isEmpty() ? meter.kind : meter.kind + QStringLiteral(" · ") + does;
     m.hasReading = meter.lastReading.has_value();
     m.reading = meter.lastReading ? readingText(*meter.lastReading) : Desk::tr("no reading yet");
     if (meter.room)
