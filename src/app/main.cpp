@@ -78,11 +78,13 @@ void startSession(app::Session *session, const QString &logbookPath, bool demo)
 
 int main(int argc, char **argv)
 {
-    QApplication qt(argc, argv);
+    desk::chooseToolkit();
+    const std::unique_ptr<QApplication, desk::ApplicationEnd> qt(new QApplication(argc, argv));
+    desk::noteToolkit();
     QApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationVersion(QStringLiteral(LANTERN_VERSION));
-    app::theme::apply(qt);
+    app::theme::apply(*qt);
 
     platform::registerSensors();
     QCommandLineParser parser;
@@ -104,7 +106,7 @@ int main(int argc, char **argv)
     parser.addOption(demoOption);
     parser.addOption(showOption);
     parser.addOption(pageOption);
-    parser.process(qt);
+    parser.process(*qt);
     const bool demo = parser.isSet(demoOption);
     // One window is enough for one desk: the one that is open comes to the front.
     const bool usual = !demo && !parser.isSet(logbookOption);

@@ -7,6 +7,7 @@
 #include "platform/desktop.h"
 #include "run/device/meters/meter_registry.h"
 
+#include <csignal>
 #include <iostream>
 
 namespace lantern::cli {
@@ -21,6 +22,9 @@ public:
           m_meter(run::makeMeter(QString::fromStdString(meter)))
     {
         answerByHand(m_meter.get());
+        // As if the terminal, which the patch covers, had been asked to stop.
+        QObject::connect(&m_presenter, &desk::WindowPresenter::leaveWanted, &m_presenter,
+                         [] { std::raise(SIGINT); });
         m_desk.putBackCutShort();
         const QRect screen = m_desk.screenOf(m_display);
         m_presenter.setScreen(screen);

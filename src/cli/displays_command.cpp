@@ -69,7 +69,7 @@ int displays(const DisplaysOptions &o)
                                          : printable(title))
                   << '\n'
                   << "  video LUT: "
-                  << (!f.can.lut   ? "this output has none"
+                  << (!f.can.lut   ? printable(f.noLut.toStdString())
                       : !lutLoaded ? "cannot be read"
                       : *lutLoaded ? "one is loaded"
                                    : "none is loaded")

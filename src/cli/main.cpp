@@ -306,12 +306,16 @@ void addRun(CLI::App &app, RunOptions &o)
 }
 
 /// With windows only where a patch is to be shown: scripts run without a display server.
-std::unique_ptr<QCoreApplication> makeApplication(int &argc, char **argv, bool onDesk)
+std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd>
+makeApplication(int &argc, char **argv, bool onDesk)
 {
     if (!onDesk)
-        return std::make_unique<QCoreApplication>(argc, argv);
+        return {new QCoreApplication(argc, argv), {}};
+    lantern::desk::chooseToolkit();
     lantern::desk::requireDisplayServer();
-    auto application = std::make_unique<QGuiApplication>(argc, argv);
+    std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd> application(
+        new QGuiApplication(argc, argv));
+    lantern::desk::noteToolkit();
     lantern::platform::endOnSignals();
     return application;
 }

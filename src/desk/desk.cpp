@@ -2,11 +2,13 @@
 
 #include "core/profile/profile_summary.h"
 #include "core/signal/technology.h"
+#include "desk/patch_window.h"
 #include "platform/backlight.h"
 #include "platform/colour_device.h"
 #include "platform/colour_service.h"
 #include "platform/control_channel.h"
 #include "platform/display_id.h"
+#include "platform/wayland/gamma_controls.h"
 #include "run/book/in_words.h"
 
 #include <QGuiApplication>
@@ -26,16 +28,36 @@ QString technologyKey(const QString &displayId)
 
 [[noreturn]] void failWithoutOutputs()
 {
-    throw Error(ErrorKind::Device, "display server", "no X server with an active output answers",
-                "Start a desktop session with X11. Simulated displays need none: --demo for the "
-                "window, --display on the command line.");
+    throw Error(ErrorKind::Device, "display server",
+                "no X server or Wayland compositor with an active output answers",
+                "Start a desktop session. Simulated displays need none: --demo for the window, "
+                "--display on the command line.");
 }
 
 } // namespace
 
+void chooseToolkit()
+{
+    if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM") &&
+        platform::displayServer() == platform::DisplayServer::Wayland)
+        qputenv("QT_QPA_PLATFORM", "wayland;xcb");
+}
+
+void noteToolkit()
+{
+    if (qgetenv("QT_QPA_PLATFORM").startsWith("wayland") && !cannotPlaceWindows())
+        qputenv("QT_QPA_PLATFORM", "xcb"); // its displays are those that X shows
+}
+
+void ApplicationEnd::operator()(QCoreApplication *application) const
+{
+    if (!qGuiApp || !cannotPlaceWindows())
+        delete application;
+}
+
 void requireDisplayServer()
 {
-    if (platform::x11Outputs().empty())
+    if (platform::outputs().empty())
         failWithoutOutputs();
 }
 
@@ -45,11 +67,11 @@ namespace {
 /// knows then whose it is.
 class KeptStore : public run::ProfileStore {
 public:
-    KeptStore(const platform::X11Output &output)
+    KeptStore(const platform::Output &output)
         : m_output(output),
           m_id(platform::displayId(output)),
           m_name(platform::displayName(output)),
-          m_store(output, platform::userProfileFolder())
+          m_store(platform::profileHomeOf(output))
     {}
     QString install(const QByteArray &icc, const QString &name) override
     {
@@ -57,16 +79,16 @@ public:
         platform::StandingShelf().change(m_id, m_name, [&](platform::Standing &s) {
             s.install(icc, name, path, QDateTime::currentDateTimeUtc());
         });
-        m_store.declare(icc);
+        m_store->declare(icc);
         platform::ColourDevice(m_output).setDefault(path); // where there is such a service
         return path;
     }
-    QByteArray inUse() override { return m_store.inUse(); }
+    QByteArray inUse() override { return m_store->inUse(); }
 
 private:
-    platform::X11Output m_output;
+    platform::Output m_output;
     QString m_id, m_name;
-    platform::X11ProfileStore m_store;
+    std::unique_ptr<platform::ProfileHome> m_store;
 };
 
 } // namespace
@@ -74,7 +96,7 @@ private:
 /// One output with its display. The engine's devices live in another thread than ours and have
 /// connections of their own.
 struct Desk::Place {
-    platform::X11Output output;
+    platform::Output output;
     std::optional<Edid> edid;
     TechnologyGuess detected;
     std::string chosenTechnology; ///< by the person; empty: as detected
@@ -83,9 +105,10 @@ struct Desk::Place {
     bool controlsSought = false;
     std::unique_ptr<platform::ColourDevice> service;
     std::shared_ptr<platform::Backlight> light; ///< of a built-in panel; ours as `lut` is
-    std::shared_ptr<platform::X11VideoLut> engineLut, lut; ///< null: the output has none
+    std::shared_ptr<run::VideoLutDevice> engineLut, lut; ///< null: the output has none
+    QString noLut;                                       ///< why
     std::shared_ptr<KeptStore> engineStore;
-    std::shared_ptr<platform::X11ProfileStore> store;
+    std::unique_ptr<platform::ProfileHome> store;
 
     [[nodiscard]] const std::string &technology() const
     {
@@ -100,6 +123,9 @@ Desk::Desk(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usua
         failWithoutOutputs();
     if (!qGuiApp)
         return;
+    if (platform::displayServer() == platform::DisplayServer::Wayland)
+        m_handOver = std::make_unique<platform::LutHandOver>(
+            [this](const QString &output) { return m_asFound.isOurs(output); });
     const auto again = [this] {
         findPlaces();
         emit displaysChanged();
@@ -115,7 +141,7 @@ QString Desk::idOf(const Place &place)
     return platform::displayId(place.output);
 }
 
-Desk::Place Desk::makePlace(const platform::X11Output &output)
+Desk::Place Desk::makePlace(const platform::Output &output)
 {
     Place place;
     place.output = output;
@@ -128,22 +154,17 @@ Desk::Place Desk::makePlace(const platform::X11Output &output)
     }
     place.detected = guessTechnology(place.edid.value_or(Edid{}));
     place.chosenTechnology = QSettings().value(technologyKey(idOf(place))).toString().toStdString();
-    try {
-        place.engineLut = std::make_shared<platform::X11VideoLut>(output);
-        place.lut = std::make_shared<platform::X11VideoLut>(output);
-    } catch (const Error &) { // it has none: that is one of its abilities
-        place.engineLut.reset();
-    }
+    place.lut = platform::videoLutOf(output, &place.noLut);
+    place.engineLut = place.lut ? platform::videoLutOf(output) : nullptr;
     place.engineStore = std::make_shared<KeptStore>(output);
-    place.store =
-        std::make_shared<platform::X11ProfileStore>(output, platform::userProfileFolder());
+    place.store = platform::profileHomeOf(output);
     return place;
 }
 
-Desk::Place Desk::placeOf(const platform::X11Output &output)
+Desk::Place Desk::placeOf(const platform::Output &output)
 {
     for (auto it = m_places.begin(); it != m_places.end(); ++it) {
-        const platform::X11Output &o = it->output;
+        const platform::Output &o = it->output;
         if (o.name != output.name || o.crtc != output.crtc || o.index != output.index ||
             o.edid != output.edid)
             continue;
@@ -157,11 +178,11 @@ Desk::Place Desk::placeOf(const platform::X11Output &output)
 
 void Desk::findPlaces()
 {
-    const std::vector<platform::X11Output> outputs = platform::x11Outputs();
+    const std::vector<platform::Output> outputs = platform::outputs();
     if (outputs.empty())
         return; // switched away, or asleep: the displays are still on the desk
     std::vector<Place> found;
-    for (const platform::X11Output &output : outputs)
+    for (const platform::Output &output : outputs)
         found.push_back(placeOf(output));
     m_places = std::move(found); // an engine that is at work on one that is gone keeps its devices
     std::stable_sort(m_places.begin(), m_places.end(), [](const Place &a, const Place &b) {
@@ -171,7 +192,7 @@ void Desk::findPlaces()
 
 DisplayFacts Desk::factsOf(const Place &place)
 {
-    const platform::X11Output &output = place.output;
+    const platform::Output &output = place.output;
     DisplayFacts f;
     f.id = idOf(place);
     f.output = output.name;
@@ -179,7 +200,7 @@ DisplayFacts Desk::factsOf(const Place &place)
     f.name = platform::displayName(output);
     f.model = place.edid ? QString::fromStdString(place.edid->maker) + QLatin1Char(' ') + f.name
                          : output.name;
-    f.pixels = output.geometry.size();
+    f.pixels = output.pixels.isEmpty() ? output.geometry.size() : output.pixels;
     f.sizeMm = place.edid && place.edid->widthMm > 0
                    ? QSizeF(place.edid->widthMm, place.edid->heightMm)
                    : output.sizeMm;
@@ -198,8 +219,9 @@ DisplayFacts Desk::factsOf(const Place &place)
     }
     f.noControls = place.noControls;
     f.can.lut = place.lut != nullptr;
-    f.can.profile = true; // the root window takes a property for each output
-    f.can.pixels = true;  // and shows them
+    f.noLut = place.noLut;
+    f.can.profile = place.store->isHeard();
+    f.can.pixels = output.server == platform::DisplayServer::X11; // its root window shows them
     f.can.remoteControls = place.controls != nullptr;
     f.can.gains = place.controls ? place.controls->capabilities().gains : !f.builtIn;
     return f;
@@ -257,6 +279,11 @@ run::RunSetup Desk::setup(int display, const QSize &patch) const
         s.mapping = platform::profileMapping(*place.edid, place.output.edid);
     }
     s.loadsLut = facts.can.lut;
+    if (!facts.can.pixels) {
+        s.rawProof = facts.can.lut ? RawProof::ByLut : RawProof::ByPrimaries;
+        if (place.edid && place.edid->red.y > 0)
+            s.claimedPrimaries = facts.primaries;
+    }
     if (place.controls) {
         s.adjust = run::AdjustMode::Automatic;
         s.controls = place.controls->capabilities();
@@ -270,7 +297,7 @@ run::RunSetup Desk::setup(int display, const QSize &patch) const
 
 QRect Desk::screenOf(int display) const
 {
-    const platform::X11Output &output = m_places.at(display).output;
+    const platform::Output &output = m_places.at(display).output;
     for (const QScreen *screen : QGuiApplication::screens())
         if (screen->name() == output.name)
             return screen->geometry();
@@ -316,7 +343,7 @@ void Desk::activate(int display, const std::optional<run::RunResults> &lastRun)
 
 platform::Standing Desk::standing(int display) const
 {
-    const platform::X11Output &output = m_places.at(display).output;
+    const platform::Output &output = m_places.at(display).output;
     return m_shelf.of(platform::displayId(output), platform::displayName(output));
 }
 
@@ -353,7 +380,7 @@ std::optional<QString> Desk::defaultInService(int display) const
 
 void Desk::changeStanding(int display, const std::function<void(platform::Standing &)> &change)
 {
-    const platform::X11Output &output = m_places.at(display).output;
+    const platform::Output &output = m_places.at(display).output;
     m_shelf.change(platform::displayId(output), platform::displayName(output), change);
 }
 

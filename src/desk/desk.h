@@ -6,7 +6,7 @@
 #include "desk/profile_list.h"
 #include "platform/as_found.h"
 #include "platform/standing.h"
-#include "platform/x11_output.h"
+#include "platform/output.h"
 
 #include <QObject>
 #include <QRect>
@@ -15,10 +15,28 @@
 #include <optional>
 #include <vector>
 
+class QCoreApplication;
+
+namespace lantern::platform {
+class LutHandOver;
+}
+
 namespace lantern::desk {
 
-/// \throws Error Device where no X server with an active output answers, so that a program which
-/// needs one can say so.
+/// Chooses what the toolkit draws with, before there is an application: the compositor itself where
+/// the session has one, unless the person's environment says otherwise.
+void chooseToolkit();
+/// After there is one: it may have had to fall back to X.
+void noteToolkit();
+
+/// Ends an application. On Wayland it stays for the rest of the process: the toolkit's own end (Qt
+/// 6.4) destroys its event queues after their connection and so writes into freed memory.
+struct ApplicationEnd {
+    void operator()(QCoreApplication *application) const;
+};
+
+/// \throws Error Device where no display server with an active output answers, so that a program
+/// which needs one can say so.
 void requireDisplayServer();
 
 /// The displays on the outputs of the display server, what each is able to do, and the one place
@@ -27,7 +45,7 @@ void requireDisplayServer();
 class Desk : public QObject {
     Q_OBJECT
 public:
-    /// \throws Error Device when there is no X server with an active output
+    /// \throws Error Device when there is no display server with an active output
     explicit Desk(QObject *parent = nullptr);
     ~Desk() override;
 
@@ -95,12 +113,13 @@ private:
     struct Place;
     void findPlaces();
     /// The place of an output that is or was there, taken out of where it stood; else a new one.
-    Place placeOf(const platform::X11Output &output);
-    static Place makePlace(const platform::X11Output &output);
+    Place placeOf(const platform::Output &output);
+    static Place makePlace(const platform::Output &output);
     static QString idOf(const Place &place);
     [[nodiscard]] static DisplayFacts factsOf(const Place &place);
 
     std::vector<Place> m_places;
+    std::unique_ptr<platform::LutHandOver> m_handOver; ///< where LUTs are lent to one program
     platform::AsFound m_asFound;
     platform::StandingShelf m_shelf;
 };

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <QScreen>
 
+#include <algorithm>
 #include <cmath>
 
 namespace lantern::desk {
@@ -15,6 +16,7 @@ constexpr int kSide = 216;    ///< pixels at 100 %: some 57 mm, twice the meter'
 constexpr int kSeenSide = 48; ///< part of it that the meter looks at
 constexpr int kCheckEveryMs = 5;
 constexpr int kCoveredAfterMs = 800;
+constexpr int kNoFrameAfterMs = 3000; ///< a compositor may first have to arrange a whole screen
 constexpr Qt::WindowFlags kOnTop =
     Qt::Tool | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus;
 
@@ -35,6 +37,7 @@ void ColourWindow::setColour(const QColor &colour)
 {
     m_colour = colour;
     m_repaintAwaited = true;
+    m_frameAwaited = false;
     update();
 }
 
@@ -60,10 +63,27 @@ void ColourWindow::paintEvent(QPaintEvent *)
 {
     QPainter p(this);
     paint(p);
-    if (m_repaintAwaited) {
-        m_repaintAwaited = false;
+    if (!m_repaintAwaited)
+        return;
+    m_repaintAwaited = false;
+    if (!cannotPlaceWindows()) {
         QMetaObject::invokeMethod(this, &ColourWindow::painted, Qt::QueuedConnection);
+        return;
     }
+    m_frameAwaited = true; // the next update comes when the compositor has shown this one
+    QMetaObject::invokeMethod(this, &QWindow::requestUpdate, Qt::QueuedConnection);
+}
+
+bool ColourWindow::event(QEvent *event)
+{
+    const bool shown =
+        event->type() == QEvent::UpdateRequest && m_frameAwaited && !m_repaintAwaited;
+    const bool taken = QRasterWindow::event(event);
+    if (shown) {
+        m_frameAwaited = false;
+        emit painted();
+    }
+    return taken;
 }
 
 PatchWindow::PatchWindow() : ColourWindow(kOnTop)
@@ -79,7 +99,9 @@ PatchWindow::PatchWindow() : ColourWindow(kOnTop)
 void PatchWindow::placeAt(const QPoint &centre)
 {
     m_placed = true;
-    setPosition(centre - whole().center());
+    m_centre = centre;
+    if (!isEmbedded())
+        setPosition(centre - whole().center());
 }
 
 void PatchWindow::mousePressEvent(QMouseEvent *event)
@@ -89,11 +111,26 @@ void PatchWindow::mousePressEvent(QMouseEvent *event)
 
 void PatchWindow::mouseMoveEvent(QMouseEvent *event)
 {
+    if (isEmbedded()) {
+        const QSize room = parent()->size() - size();
+        const QPoint to = position() + event->pos() - m_grip;
+        setPosition(std::clamp(to.x(), 0, std::max(0, room.width())),
+                    std::clamp(to.y(), 0, std::max(0, room.height())));
+        return;
+    }
     m_placed = true;
     setPosition(event->globalPosition().toPoint() - m_grip);
+    m_centre = geometry().center();
 }
 
-FieldWindow::FieldWindow() : ColourWindow(kOnTop | Qt::BypassWindowManagerHint)
+bool cannotPlaceWindows()
+{
+    return QGuiApplication::platformName().startsWith(QLatin1String("wayland"));
+}
+
+FieldWindow::FieldWindow()
+    : ColourWindow(cannotPlaceWindows() ? Qt::Window | Qt::FramelessWindowHint
+                                        : kOnTop | Qt::BypassWindowManagerHint)
 {
     setObjectName(QStringLiteral("fieldWindow"));
     setTitle(tr("Looking for the meter"));
@@ -103,6 +140,23 @@ void FieldWindow::setRegion(const ScreenRegion &region)
 {
     m_region = region;
     update();
+}
+
+void FieldWindow::keyPressEvent(QKeyEvent *event)
+{
+    if (event->key() == Qt::Key_Escape)
+        emit leaveWanted();
+}
+
+void FieldWindow::mousePressEvent(QMouseEvent *event)
+{
+    m_grip = event->pos() - lit().center();
+}
+
+void FieldWindow::mouseMoveEvent(QMouseEvent *event)
+{
+    if (lit() != whole())
+        emit dragged(event->pos() - m_grip);
 }
 
 QRect FieldWindow::lit() const
@@ -135,11 +189,19 @@ QImage seenAt(const QRect &area, const ColourWindow &window)
 WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
     : PatchPresenter(parent), m_patch(window)
 {
+    connect(&m_field, &FieldWindow::leaveWanted, this, &WindowPresenter::leaveWanted);
+    connect(&m_field, &FieldWindow::dragged, this, [this](const QPoint &centre) {
+        if (!m_region && cannotPlaceWindows()) {
+            m_patch->placeAt(m_field.screen()->geometry().topLeft() + centre);
+            m_field.setRegion(ownRegion());
+        }
+    });
     m_checkTimer.setInterval(kCheckEveryMs);
     connect(&m_checkTimer, &QTimer::timeout, this, &WindowPresenter::check);
     for (ColourWindow *shown :
          {static_cast<ColourWindow *>(m_patch), static_cast<ColourWindow *>(&m_field)})
         connect(shown, &ColourWindow::painted, this, [this] {
+            m_reached = true;
             if (m_waiting)
                 check();
         });
@@ -165,21 +227,70 @@ void WindowPresenter::hide()
     });
 }
 
+void WindowPresenter::uncover()
+{
+    QMetaObject::invokeMethod(this, [this] {
+        const QWindow *host = m_patch->parent();
+        if (cannotPlaceWindows() && (!host || host->screen() == screen()))
+            m_field.hide();
+    });
+}
+
+QScreen *WindowPresenter::screen() const
+{
+    for (QScreen *screen : QGuiApplication::screens())
+        if (screen->geometry() == m_screen)
+            return screen;
+    return QGuiApplication::primaryScreen();
+}
+
+bool WindowPresenter::fitsIntoHost() const
+{
+    const QWindow *host = m_patch->parent();
+    return host && host->isExposed() && !m_patch->isPlaced() && host->screen() == screen();
+}
+
+/// Of a patch on a screen that is filled.
+ScreenRegion WindowPresenter::ownRegion() const
+{
+    const QRect all = screen()->geometry();
+    const QPoint centre = m_patch->isPlaced() ? m_patch->centre() : all.center();
+    const QRect square = around(centre - all.topLeft(), kSide);
+    return {static_cast<double>(square.x()) / all.width(),
+            static_cast<double>(square.y()) / all.height(),
+            static_cast<double>(square.width()) / all.width(),
+            static_cast<double>(square.height()) / all.height()};
+}
+
 ColourWindow *WindowPresenter::window() const
 {
-    if (m_region)
+    if (m_region || (cannotPlaceWindows() && !fitsIntoHost()))
         return const_cast<FieldWindow *>(&m_field);
     return m_patch;
 }
 
 QRect WindowPresenter::lookedAt() const
 {
-    if (!m_region)
-        return around(m_patch->geometry().center(), kSeenSide);
-    const QPoint middle(
-        static_cast<int>((m_region->left + m_region->width / 2) * m_field.width()),
-        static_cast<int>((m_region->top + m_region->height / 2) * m_field.height()));
-    return around(m_field.mapToGlobal(middle), kSeenSide);
+    if (window() == m_patch)
+        return around(m_patch->mapToGlobal(QPoint(m_patch->width() / 2, m_patch->height() / 2)),
+                      kSeenSide);
+    return around(m_field.mapToGlobal(m_field.litPart().center()), kSeenSide);
+}
+
+void WindowPresenter::showField(const ScreenRegion &region)
+{
+    m_field.setRegion(region);
+    m_patch->hide();
+    if (!cannotPlaceWindows()) {
+        m_field.setGeometry(m_screen.isEmpty() ? m_patch->screen()->geometry() : m_screen);
+        return;
+    }
+    if (m_field.isVisible() && m_field.screen() != screen())
+        m_field.hide();
+    m_field.setScreen(screen());
+    m_field.setGeometry(screen()->geometry());
+    if (!m_field.isVisible())
+        m_field.showFullScreen();
 }
 
 void WindowPresenter::showHere(run::Request request, const QColor &colour,
@@ -189,12 +300,10 @@ void WindowPresenter::showHere(run::Request request, const QColor &colour,
     m_request = request;
     m_since.start();
     m_region = region;
-    if (region) {
-        const QRect screen = m_screen.isEmpty() ? m_patch->screen()->geometry() : m_screen;
-        m_field.setGeometry(screen);
-        m_field.setRegion(*region);
-        m_patch->hide();
-    } else
+    m_reached = false;
+    if (window() == &m_field)
+        showField(region.value_or(ownRegion()));
+    else
         m_field.hide();
     window()->setColour(colour);
     if (!window()->isVisible())
@@ -203,23 +312,41 @@ void WindowPresenter::showHere(run::Request request, const QColor &colour,
     m_checkTimer.start();
 }
 
+/// Where the screen's pixels cannot be looked at, what the window has painted counts once the
+/// compositor has taken it for the screen.
+QImage WindowPresenter::seen() const
+{
+    if (!cannotPlaceWindows())
+        return seenAt(lookedAt(), *window());
+    if (!window()->isExposed() || !m_reached)
+        return {};
+    const QRect there = window() == &m_field ? m_field.litPart() : QRect(QPoint(), m_patch->size());
+    return window()->painting(around(there.center(), kSeenSide));
+}
+
 /// The patch counts as shown when the screen's pixels are the patch's.
 void WindowPresenter::check()
 {
     if (!m_waiting)
         return;
-    const QImage seen = seenAt(lookedAt(), *window());
+    const QImage seen = this->seen();
     const QRgb wanted = window()->colour().rgb();
     bool same = !seen.isNull();
     for (int y = 0; same && y < seen.height(); ++y)
         for (int x = 0; same && x < seen.width(); ++x)
             same = (seen.pixel(x, y) & RGB_MASK) == (wanted & RGB_MASK);
-    if (!same && m_since.elapsed() < kCoveredAfterMs)
+    const bool isLate = cannotPlaceWindows() && !m_reached;
+    if (!same && m_since.elapsed() < (isLate ? kNoFrameAfterMs : kCoveredAfterMs))
         return;
     m_waiting = false;
     m_checkTimer.stop();
     if (same)
         emit shown(m_request);
+    else if (seen.isNull() && cannotPlaceWindows())
+        emit failed(m_request,
+                    tr("The compositor does not show the patch: another window covers it, or its "
+                       "display was unplugged or switched off. Bring it to the front, then go "
+                       "on."));
     else if (seen.isNull())
         emit failed(m_request,
                     tr("The patch is on no screen: its display was unplugged or switched off. "

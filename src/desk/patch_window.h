@@ -8,6 +8,7 @@
 #include <QTimer>
 
 class QPainter;
+class QScreen;
 
 namespace lantern::desk {
 
@@ -21,10 +22,12 @@ public:
     [[nodiscard]] QImage painting(const QRect &area) const;
 
 signals:
+    /// What was set is painted, and the display server has it.
     void painted();
 
 protected:
     explicit ColourWindow(Qt::WindowFlags flags);
+    bool event(QEvent *event) override;
     [[nodiscard]] QRect whole() const { return {0, 0, width(), height()}; }
     /// Part that is filled with the colour; the rest is black.
     [[nodiscard]] virtual QRect lit() const { return whole(); }
@@ -35,6 +38,7 @@ private:
 
     QColor m_colour = Qt::black;
     bool m_repaintAwaited = false;
+    bool m_frameAwaited = false; ///< painted, and not yet taken by the compositor
 };
 
 /// The small window that shows a patch.
@@ -46,15 +50,21 @@ public:
     /// Once the meter was found, or a person dragged the patch, it stays there.
     [[nodiscard]] bool isPlaced() const { return m_placed; }
     void placeAt(const QPoint &centre);
+    /// In the toolkit's coordinates of the desktop, once it is placed.
+    [[nodiscard]] QPoint centre() const { return m_centre; }
     /// Back to where the window keeps room for it.
     void forgetPlace() { m_placed = false; }
+    /// Where programs cannot place their windows it becomes a part of that one, and can be dragged
+    /// within it.
+    void embedIn(QWindow *host) { setParent(host); }
+    [[nodiscard]] bool isEmbedded() const { return parent() != nullptr; }
 
 protected:
     void mousePressEvent(QMouseEvent *event) override;
     void mouseMoveEvent(QMouseEvent *event) override;
 
 private:
-    QPoint m_grip;
+    QPoint m_grip, m_centre;
     bool m_placed = false;
 };
 
@@ -64,13 +74,28 @@ class FieldWindow : public ColourWindow {
 public:
     FieldWindow();
     void setRegion(const ScreenRegion &region);
+    [[nodiscard]] QRect litPart() const { return lit(); }
+
+signals:
+    /// The person wants to see the rest of the screen again.
+    void leaveWanted();
+    /// The lit part was dragged. \param centre in the window's coordinates
+    void dragged(const QPoint &centre);
 
 protected:
+    void keyPressEvent(QKeyEvent *event) override;
+    void mousePressEvent(QMouseEvent *event) override;
+    void mouseMoveEvent(QMouseEvent *event) override;
     [[nodiscard]] QRect lit() const override;
 
 private:
     ScreenRegion m_region;
+    QPoint m_grip; ///< from the middle of the lit part
 };
+
+/// Programs see neither where their windows are nor what the screen shows; a whole screen can be
+/// filled.
+bool cannotPlaceWindows();
 
 /// Pixels of a part of the desktop as the screen shows them, whatever is on top. Where the display
 /// server does not let us look, what `window` itself painted there.
@@ -85,6 +110,7 @@ public:
     void show(run::Request request, const DeviceRgb &rgb,
               const std::optional<ScreenRegion> &region) override; ///< from any thread
     void hide() override;                                          ///< from any thread
+    void uncover() override;                                       ///< from any thread
 
     /// The screen that lit parts are shares of; empty: the one the patch is on.
     void setScreen(const QRect &screen) { m_screen = screen; }
@@ -93,7 +119,17 @@ public:
     /// The window on show.
     [[nodiscard]] ColourWindow *window() const;
 
+signals:
+    /// The patch fills a screen, and the person wants to see the rest of that screen again.
+    void leaveWanted();
+
 private:
+    /// A part of the program's own window, if that is on the screen to be measured.
+    [[nodiscard]] bool fitsIntoHost() const;
+    [[nodiscard]] QScreen *screen() const;
+    void showField(const ScreenRegion &region);
+    [[nodiscard]] ScreenRegion ownRegion() const;
+    [[nodiscard]] QImage seen() const;
     void showHere(run::Request request, const QColor &colour,
                   const std::optional<ScreenRegion> &region);
     void check();
@@ -105,6 +141,7 @@ private:
     QTimer m_checkTimer;
     QElapsedTimer m_since;
     bool m_waiting = false;
+    bool m_reached = false; ///< the compositor has taken it
     run::Request m_request = 0;
 };
 

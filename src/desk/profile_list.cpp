@@ -3,7 +3,7 @@
 #include "core/aim/aim.h"
 #include "core/base/error.h"
 #include "core/profile/profile_summary.h"
-#include "platform/x11_output.h"
+#include "platform/output.h"
 #include "run/file/files.h"
 
 #include <QDirIterator>

@@ -5,6 +5,7 @@
 #include "core/profile/profile_summary.h"
 #include "platform/backlight.h"
 #include "platform/display_id.h"
+#include "platform/wayland/gamma_controls.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -38,16 +39,6 @@ std::vector<uint8_t> bytesOf(const QByteArray &icc)
     return {icc.begin(), icc.end()};
 }
 
-/// Null where the output has none, which is one of its abilities.
-std::unique_ptr<platform::X11VideoLut> lutDevice(const platform::X11Output &output)
-{
-    try {
-        return std::make_unique<platform::X11VideoLut>(output);
-    } catch (const Error &) {
-        return nullptr;
-    }
-}
-
 /// Once for each trouble, not every time that it is met.
 void complain(const Error &e)
 {
@@ -78,15 +69,20 @@ std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing
     return due;
 }
 
-Keeper::Keeper(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usualFolder())
+Keeper::Keeper(QObject *parent)
+    : QObject(parent),
+      m_asFound(platform::AsFound::usualFolder()),
+      m_watch(platform::watchOutputs())
 {
     readMemory();
-    connect(&m_watch, &platform::X11Watch::outputsChanged, this, [this] {
+    platform::GammaControls::instance().askOthers(false); // whoever works with one goes first
+    connect(m_watch.get(), &platform::OutputWatch::outputsChanged, this, [this] {
         putInForce(); // a new mode comes with a LUT of its own
         look();
     });
-    connect(&m_watch, &platform::X11Watch::profilesChanged, this, &Keeper::look);
-    connect(&m_watch, &platform::X11Watch::gone, this, &Keeper::ended);
+    connect(m_watch.get(), &platform::OutputWatch::profilesChanged, this, &Keeper::look);
+    connect(m_watch.get(), &platform::OutputWatch::lutsGivenUp, this, &Keeper::putInForce);
+    connect(m_watch.get(), &platform::OutputWatch::gone, this, &Keeper::ended);
     QDBusConnection::systemBus().connect(
         QStringLiteral("org.freedesktop.login1"), QStringLiteral("/org/freedesktop/login1"),
         QStringLiteral("org.freedesktop.login1.Manager"), QStringLiteral("PrepareForSleep"), this,
@@ -113,22 +109,22 @@ void Keeper::onSleep(bool begins)
 
 void Keeper::putInForce()
 {
-    for (const platform::X11Output &output : platform::x11Outputs())
+    for (const platform::Output &output : platform::outputs())
         try {
             if (m_asFound.isOthers(output.name))
                 continue; // being measured: whoever does so sees to it
-            const auto lut = lutDevice(output);
-            platform::X11ProfileStore store(output, platform::userProfileFolder());
+            const auto lut = platform::videoLutOf(output);
+            const auto store = platform::profileHomeOf(output);
             const auto light = platform::Backlight::of(output);
-            m_asFound.putBack(output.name, lut.get(), store, light.get()); // of a killed program
+            m_asFound.putBack(output.name, lut.get(), *store, light.get()); // of a killed one
             const auto standing = m_shelf.read(platform::displayId(output));
             if (!standing || standing->profile.isEmpty())
                 continue;
             const VideoLut wanted = lutOf(*standing);
             if (lut && !lut->holds(wanted))
                 lut->load(wanted);
-            if (store.inUse() != standing->profile)
-                store.declare(standing->profile);
+            if (store->inUse() != standing->profile)
+                store->declare(standing->profile);
             m_notifier.withdraw(QStringLiteral("foreign ") + standing->displayId);
             m_memory[standing->displayId].foreignTold.clear();
         } catch (const Error &e) {
@@ -138,7 +134,7 @@ void Keeper::putInForce()
 
 void Keeper::look()
 {
-    for (const platform::X11Output &output : platform::x11Outputs())
+    for (const platform::Output &output : platform::outputs())
         try {
             const QString id = platform::displayId(output);
             if (!m_memory[id].firstSeen.isValid()) {
@@ -155,11 +151,11 @@ void Keeper::look()
     ::malloc_trim(0); // what profiles took is given back: the Keeper stays for months
 }
 
-void Keeper::tellOfForeign(const platform::X11Output &output, const platform::Standing &standing)
+void Keeper::tellOfForeign(const platform::Output &output, const platform::Standing &standing)
 {
-    const auto lut = lutDevice(output);
-    platform::X11ProfileStore store(output, platform::userProfileFolder());
-    const QByteArray declared = store.inUse();
+    const auto lut = platform::videoLutOf(output);
+    const auto store = platform::profileHomeOf(output);
+    const QByteArray declared = store->isHeard() ? store->inUse() : standing.profile;
     const bool lutIsOurs = !lut || lut->holds(lutOf(standing));
     Memory &memory = m_memory[standing.displayId];
     const QString about = QStringLiteral("foreign ") + standing.displayId;
@@ -236,9 +232,9 @@ void Keeper::remind(const QString &displayId, const QString &name,
 void Keeper::countHours()
 {
     const double hours = static_cast<double>(m_sinceTick.restart()) / 1000 / kHour;
-    if (!m_watch.areScreensOn())
+    if (!m_watch->areScreensOn())
         return;
-    for (const platform::X11Output &output : platform::x11Outputs()) {
+    for (const platform::Output &output : platform::outputs()) {
         const QString id = platform::displayId(output);
         Memory &memory = m_memory[id];
         try {

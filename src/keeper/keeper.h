@@ -3,7 +3,7 @@
 #include "platform/as_found.h"
 #include "platform/notifier.h"
 #include "platform/standing.h"
-#include "platform/x11_watch.h"
+#include "platform/output.h"
 
 #include <QDateTime>
 #include <QElapsedTimer>
@@ -40,7 +40,7 @@ private:
         QDateTime hoursSince;   ///< the proof that they count from
         QByteArray foreignTold; ///< a digest of what another program had put in force
     };
-    void tellOfForeign(const platform::X11Output &output, const platform::Standing &standing);
+    void tellOfForeign(const platform::Output &output, const platform::Standing &standing);
     void remind(const QString &displayId, const QString &name,
                 const std::optional<platform::Standing> &standing);
     void countHours();
@@ -52,7 +52,7 @@ private:
     platform::StandingShelf m_shelf;
     platform::AsFound m_asFound;
     platform::Notifier m_notifier;
-    platform::X11Watch m_watch;
+    std::unique_ptr<platform::OutputWatch> m_watch;
     QTimer m_tick;
     QElapsedTimer m_sinceTick;
     std::map<QString, Memory> m_memory; ///< by display

@@ -25,7 +25,7 @@ struct AsFound::Kept {
     std::optional<double> brightness;
 };
 
-void AsFound::note(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+void AsFound::note(const QString &output, run::VideoLutDevice *lut, ProfileHome &store,
                    run::ControlsDevice *light)
 {
     run::makeFolder(m_folder);
@@ -60,7 +60,7 @@ std::optional<AsFound::Kept> AsFound::kept(const QString &output) const
     return k;
 }
 
-void AsFound::putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+void AsFound::putBack(const QString &output, run::VideoLutDevice *lut, ProfileHome &store,
                       run::ControlsDevice *light)
 {
     if (!QFile::exists(fileOf(output)) || !lockOf(output))

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "platform/x11_output.h"
+#include "platform/output.h"
 
 #include <QLockFile>
 #include <QString>
@@ -24,15 +24,17 @@ public:
     /// Keeps what is in force now; nothing is done if that was kept before and is not back yet.
     /// \param lut null: the output has none \param light of a built-in panel; null: it has none
     /// \throws Error Device, also when another program is at it
-    void note(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+    void note(const QString &output, run::VideoLutDevice *lut, ProfileHome &store,
               run::ControlsDevice *light);
     /// Brings back what was kept, if anything was and no other program is at it, and forgets it.
     /// \throws Error Device
-    void putBack(const QString &output, X11VideoLut *lut, X11ProfileStore &store,
+    void putBack(const QString &output, run::VideoLutDevice *lut, ProfileHome &store,
                  run::ControlsDevice *light);
     /// Brings back the brightness alone, if it was kept; the rest stays kept.
     void putLightBack(const QString &output, run::ControlsDevice *light);
     void forget(const QString &output);
+    /// This program is at it.
+    [[nodiscard]] bool isOurs(const QString &output) const { return m_locks.count(output) != 0; }
     /// Another program is at it.
     [[nodiscard]] bool isOthers(const QString &output);
 

@@ -89,7 +89,7 @@ std::unique_ptr<Backlight> Backlight::find(const QString &connector, QString *re
         best.top));
 }
 
-std::unique_ptr<Backlight> Backlight::of(const X11Output &output, QString *reason)
+std::unique_ptr<Backlight> Backlight::of(const Output &output, QString *reason)
 {
     QString unasked;
     return output.isBuiltIn() ? find(output.name, reason ? reason : &unasked) : nullptr;

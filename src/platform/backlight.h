@@ -1,6 +1,6 @@
 #pragma once
 
-#include "platform/x11_output.h"
+#include "platform/output.h"
 
 #include <QString>
 
@@ -24,7 +24,7 @@ public:
                                            const QString &folder = kBacklightFolder);
 
     /// Of a built-in panel; null for other displays.
-    static std::unique_ptr<Backlight> of(const X11Output &output, QString *reason = nullptr);
+    static std::unique_ptr<Backlight> of(const Output &output, QString *reason = nullptr);
 
     /// Brightness alone, in steps of the panel's own but not finer than a tenth of a hundredth.
     [[nodiscard]] ControlCapabilities capabilities() const override;

@@ -57,7 +57,7 @@ QList<QDBusObjectPath> profilesOf(const QDBusConnection &bus, const QDBusObjectP
 
 } // namespace
 
-ColourDevice::ColourDevice(const X11Output &output, const QDBusConnection &bus)
+ColourDevice::ColourDevice(const Output &output, const QDBusConnection &bus)
     : m_bus(bus), m_output(output.name)
 {
     qDBusRegisterMetaType<StringMap>();
@@ -187,6 +187,18 @@ std::optional<QString> ColourDevice::defaultProfile() const
         return std::nullopt;
     const QVariant file = property(m_bus, profiles.first().path(), kProfileInterface, "Filename");
     return file.isValid() ? std::optional(file.toString()) : std::nullopt;
+}
+
+void ColourDevice::withdraw()
+{
+    const auto device = find();
+    if (!device)
+        return;
+    for (const QDBusObjectPath &profile : profilesOf(m_bus, *device)) {
+        QDBusMessage call = callOf(device->path(), kDeviceInterface, "RemoveProfile");
+        call << QVariant::fromValue(profile);
+        (void)m_bus.call(call, QDBus::Block, kPatienceMs); // it may have gone meanwhile
+    }
 }
 
 QString ColourDevice::installForAll(const QString &profilePath)

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "platform/x11_output.h"
+#include "platform/output.h"
 
 #include <QDBusConnection>
 #include <QDBusObjectPath>
@@ -15,7 +15,7 @@ namespace lantern::platform {
 /// started.
 class ColourDevice {
 public:
-    explicit ColourDevice(const X11Output &output,
+    explicit ColourDevice(const Output &output,
                           const QDBusConnection &bus = QDBusConnection::systemBus());
 
     /// Somebody answers to the service's name.
@@ -25,6 +25,8 @@ public:
     QString setDefault(const QString &profilePath);
     /// File of the display's default profile; nothing: none, not served, or not known there.
     [[nodiscard]] std::optional<QString> defaultProfile() const;
+    /// Takes all profiles away from the display.
+    void withdraw();
     /// Copies the profile of that file to where all users of the machine find it, if the service's
     /// own authorisation allows it. \returns why not; empty: done
     QString installForAll(const QString &profilePath);

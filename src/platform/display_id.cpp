@@ -6,7 +6,7 @@
 
 namespace lantern::platform {
 
-std::optional<Edid> edidOf(const X11Output &output)
+std::optional<Edid> edidOf(const Output &output)
 {
     if (output.edid.isEmpty())
         return std::nullopt;
@@ -19,13 +19,13 @@ std::optional<Edid> edidOf(const X11Output &output)
     }
 }
 
-QString displayId(const X11Output &output)
+QString displayId(const Output &output)
 {
     const auto edid = edidOf(output);
     return edid ? QString::fromStdString(edid->identity()) : output.name;
 }
 
-QString displayName(const X11Output &output)
+QString displayName(const Output &output)
 {
     const auto edid = edidOf(output);
     return edid && !edid->name.empty() ? QString::fromStdString(edid->name)

@@ -121,7 +121,7 @@ private slots:
         const auto isInForce = [&](size_t i) {
             const auto now = platform::x11Outputs();
             return i < now.size() && platform::X11VideoLut(now[i]).holds(own(i)) &&
-                   platform::X11ProfileStore(now[i], folder.path()).inUse() ==
+                   platform::X11ProfileStore(now[i]).inUse() ==
                        profiles[qsizetype(i)];
         };
         QProcess keeper;
@@ -130,7 +130,7 @@ private slots:
         QVERIFY(xrandr(
             {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
         QVERIFY(waitUntil([&] { return platform::x11Outputs().size() == 1; }));
-        platform::X11ProfileStore(outputs[1], folder.path()).declare({}); // nobody's now
+        platform::X11ProfileStore(outputs[1]).declare({}); // nobody's now
         QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
                         QStringLiteral("--mode"), QStringLiteral("1280x1024"),
                         QStringLiteral("--pos"), QStringLiteral("1920x0")}));
@@ -140,7 +140,7 @@ private slots:
         QCOMPARE(keeper.exitCode(), 0);
         for (const auto &output : platform::x11Outputs()) {
             platform::X11VideoLut(output).load(VideoLut::identity());
-            platform::X11ProfileStore(output, folder.path()).declare({});
+            platform::X11ProfileStore(output).declare({});
         }
     }
 

@@ -1,6 +1,6 @@
 #include "core/base/error.h"
 #include "platform/as_found.h"
-#include "platform/x11_output.h"
+#include "platform/x11/x11_output.h"
 #include "runner.h"
 #include "studio_rig.h"
 
@@ -82,7 +82,7 @@ private slots:
     {
         const auto output = platform::x11Outputs().front();
         platform::X11VideoLut lut(output);
-        platform::X11ProfileStore store(output, platform::userProfileFolder());
+        platform::X11ProfileStore store(output);
         VideoLut own = VideoLut::identity();
         for (auto &entry : own.channels[2])
             entry = static_cast<uint16_t>(entry * 0.9);

@@ -1,6 +1,6 @@
 #include "app/state/wording.h"
 #include "app/views/compare/compare_view.h"
-#include "platform/x11_output.h"
+#include "platform/x11/x11_output.h"
 #include "run/file/files.h"
 #include "runner.h"
 #include "window_rig.h"
@@ -66,7 +66,7 @@ private slots:
             QSKIP("needs a screen to look at");
         const auto output = platform::x11Outputs().front();
         platform::X11VideoLut lut(output);
-        platform::X11ProfileStore store(output, platform::userProfileFolder());
+        platform::X11ProfileStore store(output);
         VideoLut own = VideoLut::identity();
         for (auto &entry : own.channels[2])
             entry = static_cast<uint16_t>(entry * 0.9);

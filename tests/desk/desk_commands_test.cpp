@@ -67,11 +67,11 @@ private slots:
         // Nothing of the person's is touched, by this program and those it starts.
         qputenv("XDG_DATA_HOME", m_folder.filePath(text("data")).toLocal8Bit());
         qputenv("XDG_CONFIG_HOME", m_folder.filePath(text("config")).toLocal8Bit());
-        const platform::X11Output output = platform::x11Outputs().front();
+        const platform::Output output = platform::x11Outputs().front();
         m_output = output.name;
         m_meter = text("command:" LANTERN_SCREEN_METER " ") + m_output;
         m_lut = std::make_unique<platform::X11VideoLut>(output);
-        m_store = std::make_unique<platform::X11ProfileStore>(output, m_folder.path());
+        m_store = std::make_unique<platform::X11ProfileStore>(output);
         m_run = m_folder.filePath(text("run"));
     }
     void cleanupTestCase()

@@ -2,7 +2,7 @@
 // through the output's video LUT to a display that has its own primaries, gammas and black, and
 // prints X Y Z. Usage: screen_meter OUTPUT
 
-#include "platform/x11_output.h"
+#include "platform/x11/x11_output.h"
 #include "toy_display.h"
 
 #include <cstdio>
@@ -15,7 +15,7 @@ int main(int argc, char **argv)
 {
     using namespace lantern;
     const QString wanted = argc > 1 ? QString::fromLocal8Bit(argv[1]) : QString();
-    for (const platform::X11Output &output : platform::x11Outputs()) {
+    for (const platform::Output &output : platform::x11Outputs()) {
         if (output.name != wanted)
             continue;
         xcb_connection_t *x = xcb_connect(nullptr, nullptr);

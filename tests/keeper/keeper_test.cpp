@@ -98,7 +98,7 @@ class KeeperTest : public QObject {
     std::unique_ptr<QTemporaryDir> m_folder;
     std::unique_ptr<platform::X11VideoLut> m_lut;
     std::unique_ptr<platform::X11ProfileStore> m_store;
-    platform::X11Output m_output;
+    platform::Output m_output;
     std::unique_ptr<PrivateBus> m_bus;
     QProcess m_keeper;
     PretendedNotifications *m_notifications = nullptr;
@@ -163,7 +163,7 @@ private slots:
         qputenv("XDG_DATA_HOME", m_folder->filePath(QStringLiteral("data")).toLocal8Bit());
         qputenv("XDG_CONFIG_HOME", m_folder->filePath(QStringLiteral("config")).toLocal8Bit());
         qputenv("XDG_RUNTIME_DIR", m_folder->path().toLocal8Bit());
-        m_store = std::make_unique<platform::X11ProfileStore>(m_output, m_folder->path());
+        m_store = std::make_unique<platform::X11ProfileStore>(m_output);
         m_store->declare({});
         m_lut->load(VideoLut::identity());
         m_notifications->forget();

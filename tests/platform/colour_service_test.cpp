@@ -111,7 +111,7 @@ private slots:
         if (const QString why = service.start(); !why.isEmpty())
             QSKIP(qPrintable(why));
         const auto bytes = madeUpEdid(kMadeUpColours, "Saltmarsh 27");
-        platform::X11Output output;
+        platform::Output output;
         output.name = QStringLiteral("DP-1");
         output.edid =
             QByteArray(reinterpret_cast<const char *>(bytes.data()), qsizetype(bytes.size()));
@@ -160,7 +160,7 @@ private slots:
 
     void withoutAServiceThatIsTold()
     {
-        platform::X11Output output;
+        platform::Output output;
         output.name = QStringLiteral("DP-1");
         platform::ColourDevice device(output, QDBusConnection(QStringLiteral("nobody's")));
         QVERIFY(!device.isServed());

@@ -76,6 +76,7 @@ void Session::connectParts()
     });
     connect(m_workplace, &Workplace::meterCame, this, &Session::onMeterCame);
     connect(m_workplace, &Workplace::meterButtonPressed, this, &Session::act);
+    connect(m_workplace, &Workplace::pauseWanted, this, &Session::pause);
 }
 
 /// What the engine answers to errands that need no run.

@@ -104,6 +104,12 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     fitTo(screen());
 }
 
+MainWindow::~MainWindow()
+{
+    if (m_workplace->patchWindow()->isEmbedded()) // it is not ours
+        m_workplace->patchWindow()->embedIn(nullptr);
+}
+
 void MainWindow::setState(const SessionState &state)
 {
     const bool otherDisplay = state.selected != m_state.selected;
@@ -156,8 +162,10 @@ void MainWindow::placePatch()
 {
     if (!isVisible())
         return;
-    const QRect frame(mapToGlobal(QPoint(0, 0)), size());
     desk::PatchWindow *patch = m_workplace->patchWindow();
+    if (desk::cannotPlaceWindows() && !patch->isEmbedded())
+        patch->embedIn(windowHandle());
+    const QRect frame(patch->isEmbedded() ? QPoint() : mapToGlobal(QPoint(0, 0)), size());
     constexpr int kGap = 12;
     if (!patch->isPlaced())
         patch->setPosition(QPoint(frame.right() - patch->width() - kGap,

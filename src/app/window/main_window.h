@@ -30,6 +30,7 @@ public:
     /// Neither is owned. A demonstration gets a menu for its bench, the real thing one for its
     /// meter.
     MainWindow(Workplace *workplace, QUndoStack *undo);
+    ~MainWindow() override;
     void setState(const SessionState &state);
     [[nodiscard]] Intents *intents() { return m_intents; }
 

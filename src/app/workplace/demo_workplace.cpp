@@ -1,7 +1,7 @@
 #include "app/workplace/demo_workplace.h"
 
 #include "core/base/error.h"
-#include "platform/x11_output.h"
+#include "platform/output.h"
 #include "run/engine/run_engine.h"
 
 #include <nlohmann/json.hpp>

@@ -95,6 +95,8 @@ signals:
     void meterCame(const QString &choice);
     /// The button on the meter: the next step.
     void meterButtonPressed();
+    /// The patch hides everything else, and the person wants to see it again.
+    void pauseWanted();
     /// Displays came or went.
     void displaysChanged();
     /// A meter that is read by hand wants the numbers of this patch; nothing: no more.

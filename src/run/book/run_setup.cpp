@@ -9,6 +9,7 @@
 
 #include <QDateTime>
 
+#include <algorithm>
 #include <numbers>
 
 namespace lantern::run {
@@ -16,6 +17,9 @@ namespace lantern::run {
 namespace {
 
 constexpr const char *kFormat = "bold-lantern-run";
+
+/// By RawProof.
+const std::array<std::string, 3> kRawProofs = {"none", "by-lut", "by-primaries"};
 
 const char *adjustKey(AdjustMode mode)
 {
@@ -100,6 +104,7 @@ Json setupToJson(const RunSetup &s)
               {"icc_version", s.iccVersion},
               {"grid", s.grid},
               {"loads_lut", s.loadsLut},
+              {"raw_proof", kRawProofs[static_cast<size_t>(s.rawProof)]},
               {"into_slot", s.intoSlot},
               {"adjust", adjustKey(s.adjust)},
               {"has_brightness", s.controls.brightness},
@@ -114,6 +119,10 @@ Json setupToJson(const RunSetup &s)
     j["meter_changes"] = Json::array();
     for (const MeterChange &c : s.meterChanges)
         j["meter_changes"].push_back({c.stage, c.from, c.to});
+    j["claimed_primaries"] = Json::array();
+    for (const Chromaticity &c : s.claimedPrimaries.value_or(PrimarySet{}))
+        if (s.claimedPrimaries)
+            j["claimed_primaries"].push_back({c.x, c.y});
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
     j["reference_colours"] = Json::array();
@@ -184,6 +193,15 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.grid = root.integer("grid", kMinGrid, kMaxGrid);
     if (root.has("loads_lut")) // added later
         s.loadsLut = root.boolean("loads_lut");
+    if (root.has("raw_proof")) { // added later
+        const auto it = std::find(kRawProofs.begin(), kRawProofs.end(),
+                                  root.oneOf("raw_proof", {"none", "by-lut", "by-primaries"}));
+        s.rawProof = static_cast<RawProof>(it - kRawProofs.begin());
+        const auto xy =
+            root.raw("claimed_primaries").get<std::vector<std::array<double, 2>>>();
+        if (xy.size() == 3)
+            s.claimedPrimaries = PrimarySet{{{xy[0][0], xy[0][1]}, {xy[1][0], xy[1][1]}, {xy[2][0], xy[2][1]}}};
+    }
     s.intoSlot = root.boolean("into_slot");
     for (const Json &p : root.raw("chart_list")) {
         if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||

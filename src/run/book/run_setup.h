@@ -2,6 +2,7 @@
 
 #include "core/aim/aim.h"
 #include "core/plan/adjustment.h"
+#include "core/plan/raw_values.h"
 #include "core/plan/settling.h"
 #include "core/profile/profile_writer.h"
 #include "core/profile/reference_set.h"
@@ -75,6 +76,8 @@ struct RunSetup {
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
     std::optional<int> linkBits;
     bool loadsLut = true;  ///< false where the output has no video LUT: the tone stays native
+    RawProof rawProof = RawProof::None; ///< that no compositor changes what is shown
+    std::optional<PrimarySet> claimedPrimaries = {}; ///< as the display tells, for that
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
     std::string tolerance = "studio";
     std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()

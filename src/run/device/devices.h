@@ -112,6 +112,9 @@ public:
     virtual void show(Request request, const DeviceRgb &rgb,
                       const std::optional<ScreenRegion> &region) = 0;
     virtual void hide() {}
+    /// Takes away what covers a whole screen with the program's own windows behind it; the next
+    /// patch brings it back.
+    virtual void uncover() {}
 
 signals:
     void shown(lantern::run::Request request);

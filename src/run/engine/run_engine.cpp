@@ -487,6 +487,9 @@ void RunEngine::setActivity(Activity activity, const QString &message)
     m_run.status.message = message;
     if (activity != Activity::Faulted)
         m_run.status.fault = MeterFault::None;
+    const bool waitsForPerson = activity == Activity::Faulted || activity == Activity::Paused;
+    if (waitsForPerson && m_devices.presenter)
+        m_devices.presenter->uncover(); // who is to answer has to see the question
     publishStatus();
 }
 

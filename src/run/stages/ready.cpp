@@ -11,8 +11,8 @@ StageEntry readyStage()
     entry.readingsStand = true;
     entry.goesByItself = learnsSettling;
     entry.begin = [](RunResults &results) {
-        return work(PatchListPlan(statePatches()),
-                    [aim = results.setup.aim](const PatchListPlan &plan) {
+        return work(RawValuesPlan(results.setup.rawProof, results.setup.claimedPrimaries),
+                    [aim = results.setup.aim](const RawValuesPlan &plan) {
                         return ReadyResult{plan.readings(), displayState(plan.readings(), aim)};
                     });
     };

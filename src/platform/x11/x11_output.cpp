@@ -1,12 +1,7 @@
-#include "platform/x11_output.h"
+#include "platform/x11/x11_output.h"
 
 #include "core/base/error.h"
-#include "run/file/files.h"
-
-#include <QStandardPaths>
-
 #include <cstdlib>
-#include <cstring>
 #include <xcb/randr.h>
 #include <xcb/xcb.h>
 
@@ -97,17 +92,9 @@ QByteArray edidOf(X11Connection &x, xcb_randr_output_t output)
 
 } // namespace
 
-bool X11Output::isBuiltIn() const
+std::vector<Output> x11Outputs()
 {
-    for (const char *prefix : {"eDP", "LVDS", "DSI"})
-        if (name.startsWith(QLatin1String(prefix), Qt::CaseInsensitive))
-            return true;
-    return false;
-}
-
-std::vector<X11Output> x11Outputs()
-{
-    std::vector<X11Output> outputs;
+    std::vector<Output> outputs;
     X11Connection x;
     if (!x.isUsable())
         return outputs;
@@ -136,13 +123,12 @@ std::vector<X11Output> x11Outputs()
              info->crtc,
              {crtc->x, crtc->y, crtc->width, crtc->height},
              static_cast<int>(outputs.size()),
-             QSizeF(info->mm_width, info->mm_height),
-             edidOf(x, ids[i])});
+             QSizeF(info->mm_width, info->mm_height), edidOf(x, ids[i])});
     }
     return outputs;
 }
 
-X11VideoLut::X11VideoLut(const X11Output &output)
+X11VideoLut::X11VideoLut(const Output &output)
     : m_connection(std::make_unique<X11Connection>()), m_output(output)
 {
     if (!m_connection->isUsable())
@@ -158,7 +144,7 @@ X11VideoLut::X11VideoLut(const X11Output &output)
 
 X11VideoLut::~X11VideoLut() = default;
 
-X11VideoLut::Tables X11VideoLut::tables()
+LutTables X11VideoLut::tables()
 {
     const auto gamma = reply(xcb_randr_get_crtc_gamma_reply(
         m_connection->get(), xcb_randr_get_crtc_gamma(m_connection->get(), m_output.crtc),
@@ -168,13 +154,13 @@ X11VideoLut::Tables X11VideoLut::tables()
     const uint16_t *raw[] = {xcb_randr_get_crtc_gamma_red(gamma.get()),
                              xcb_randr_get_crtc_gamma_green(gamma.get()),
                              xcb_randr_get_crtc_gamma_blue(gamma.get())};
-    Tables tables;
+    LutTables tables;
     for (int c = 0; c < 3; ++c)
         tables[c].assign(raw[c], raw[c] + gamma->size);
     return tables;
 }
 
-void X11VideoLut::setTables(const Tables &tables)
+void X11VideoLut::setTables(const LutTables &tables)
 {
     m_connection->expect(xcb_randr_set_crtc_gamma_checked(
                              m_connection->get(), m_output.crtc, static_cast<uint16_t>(m_size),
@@ -182,67 +168,11 @@ void X11VideoLut::setTables(const Tables &tables)
                          m_output.name, "its video LUT cannot be loaded");
 }
 
-X11VideoLut::Tables X11VideoLut::tablesOf(const VideoLut &lut) const
-{
-    Tables tables;
-    for (int c = 0; c < 3; ++c)
-        for (int i = 0; i < m_size; ++i)
-            tables[c].push_back(static_cast<uint16_t>(
-                65535 * lut.evaluate(c, static_cast<double>(i) / (m_size - 1)) + 0.5));
-    return tables;
-}
-
-VideoLut X11VideoLut::read()
-{
-    return VideoLut::fromTables(tables());
-}
-
-void X11VideoLut::load(const VideoLut &lut)
-{
-    setTables(tablesOf(lut));
-}
-
-bool X11VideoLut::holds(const VideoLut &lut)
-{
-    return tables() == tablesOf(lut);
-}
-
-QByteArray X11VideoLut::save()
-{
-    QByteArray saved;
-    for (const auto &table : tables())
-        saved.append(reinterpret_cast<const char *>(table.data()),
-                     static_cast<qsizetype>(table.size() * sizeof(uint16_t)));
-    return saved;
-}
-
-void X11VideoLut::restore(const QByteArray &saved)
-{
-    const qsizetype bytes = m_size * static_cast<qsizetype>(sizeof(uint16_t));
-    if (saved.size() != 3 * bytes)
-        return; // of another output
-    Tables tables;
-    for (int c = 0; c < 3; ++c) {
-        tables[c].resize(m_size);
-        std::memcpy(tables[c].data(), saved.constData() + c * bytes, bytes);
-    }
-    setTables(tables);
-}
-
-X11ProfileStore::X11ProfileStore(const X11Output &output, QString folder)
-    : m_connection(std::make_unique<X11Connection>()),
-      m_property(propertyName(output.index)),
-      m_folder(std::move(folder))
+X11ProfileStore::X11ProfileStore(const Output &output)
+    : m_connection(std::make_unique<X11Connection>()), m_property(propertyName(output.index))
 {}
 
 X11ProfileStore::~X11ProfileStore() = default;
-
-QString X11ProfileStore::install(const QByteArray &icc, const QString &name)
-{
-    const QString path = writeProfileFile(m_folder, name, icc);
-    declare(icc);
-    return path;
-}
 
 void X11ProfileStore::declare(const QByteArray &icc)
 {
@@ -272,23 +202,6 @@ QByteArray X11ProfileStore::inUse()
         return {};
     return {static_cast<const char *>(xcb_get_property_value(property.get())),
             xcb_get_property_value_length(property.get())};
-}
-
-QString writeProfileFile(const QString &folder, const QString &name, const QByteArray &icc)
-{
-    run::makeFolder(folder);
-    QString file;
-    for (const QChar c : name)
-        file += c.isLetterOrNumber() || QStringLiteral("-_.,").contains(c) ? c : QLatin1Char('-');
-    const QString path = folder + QLatin1Char('/') + file + QStringLiteral(".icc");
-    run::writeFile(path, icc);
-    return path;
-}
-
-QString userProfileFolder()
-{
-    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
-           QStringLiteral("/icc");
 }
 
 } // namespace lantern::platform

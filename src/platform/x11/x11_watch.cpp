@@ -1,4 +1,4 @@
-#include "platform/x11_watch.h"
+#include "platform/x11/x11_watch.h"
 
 #include "core/base/error.h"
 
@@ -42,7 +42,7 @@ bool isProfile(xcb_connection_t *connection, xcb_atom_t atom)
 
 } // namespace
 
-X11Watch::X11Watch(QObject *parent) : QObject(parent)
+X11Watch::X11Watch(QObject *parent) : OutputWatch(parent)
 {
     int screen = 0;
     m_connection = xcb_connect(nullptr, &screen);
