@@ -1,4 +1,5 @@
 #include "app/theme.h"
+#include "desk/desk.h"
 #include "runner.h"
 
 #include <QApplication>
@@ -6,7 +7,13 @@
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
-int main(int argc, char **argv)
+#include <memory>
+
+namespace {
+
+using namespace lantern;
+
+int runIn(int argc, char **argv)
 {
     // Profiles, settings and logbooks of the tests stay away from the person's own.
     const QTemporaryDir home;
@@ -14,9 +21,16 @@ int main(int argc, char **argv)
     qputenv("XDG_CONFIG_HOME", QFile::encodeName(home.filePath(QStringLiteral("config"))));
     if (!qEnvironmentVariableIsSet("DISPLAY") && !qEnvironmentVariableIsSet("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication app(argc, argv);
+    const std::unique_ptr<QApplication, desk::ApplicationEnd> app(new QApplication(argc, argv));
     QApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationName(QStringLiteral("bold-lantern-tests"));
-    lantern::app::theme::apply(app);
-    return lantern::test::runAll(argc, argv);
+    app::theme::apply(*app);
+    return test::runAll(argc, argv);
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    return lantern::desk::leave(runIn(argc, argv));
 }

@@ -74,9 +74,7 @@ void startSession(app::Session *session, const QString &logbookPath, bool demo)
     worker->start();
 }
 
-} // namespace
-
-int main(int argc, char **argv)
+int openAndRun(int argc, char **argv)
 {
     desk::chooseToolkit();
     const std::unique_ptr<QApplication, desk::ApplicationEnd> qt(new QApplication(argc, argv));
@@ -147,4 +145,11 @@ int main(int argc, char **argv)
         QMessageBox::critical(nullptr, QObject::tr("Bold Lantern cannot start"), run::inWords(e));
         return static_cast<int>(e.kind);
     }
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    return desk::leave(openAndRun(argc, argv));
 }

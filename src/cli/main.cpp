@@ -320,9 +320,7 @@ makeApplication(int &argc, char **argv, bool onDesk)
     return application;
 }
 
-} // namespace
-
-int main(int argc, char **argv)
+int carryOut(int argc, char **argv)
 {
     std::ios::sync_with_stdio(false);
     // What a person has chosen in the window holds here too.
@@ -409,4 +407,11 @@ int main(int argc, char **argv)
         std::cerr << "bold-lantern-cli: unexpected: " << lantern::printable(e.what()) << '\n';
         return kBadInput;
     }
+}
+
+} // namespace
+
+int main(int argc, char **argv)
+{
+    return lantern::desk::leave(carryOut(argc, argv));
 }

@@ -16,6 +16,9 @@
 #include <QSettings>
 
 #include <algorithm>
+#include <cstdio>
+#include <cstdlib>
+#include <iostream>
 
 namespace lantern::desk {
 
@@ -53,6 +56,16 @@ void ApplicationEnd::operator()(QCoreApplication *application) const
 {
     if (!qGuiApp || !cannotPlaceWindows())
         delete application;
+}
+
+int leave(int code)
+{
+    if (!qGuiApp)
+        return code;
+    platform::GammaControls::instance().releaseAll();
+    std::cout.flush();
+    std::fflush(nullptr);
+    std::_Exit(code);
 }
 
 void requireDisplayServer()
@@ -104,7 +117,7 @@ struct Desk::Place {
     QString noControls; ///< why there are none, after they were looked for
     bool controlsSought = false;
     std::unique_ptr<platform::ColourDevice> service;
-    std::shared_ptr<platform::Backlight> light; ///< of a built-in panel; ours as `lut` is
+    std::shared_ptr<platform::Backlight> light;          ///< of a built-in panel; ours as `lut` is
     std::shared_ptr<run::VideoLutDevice> engineLut, lut; ///< null: the output has none
     QString noLut;                                       ///< why
     std::shared_ptr<KeptStore> engineStore;

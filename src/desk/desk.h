@@ -5,8 +5,8 @@
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
 #include "platform/as_found.h"
-#include "platform/standing.h"
 #include "platform/output.h"
+#include "platform/standing.h"
 
 #include <QObject>
 #include <QRect>
@@ -29,11 +29,15 @@ void chooseToolkit();
 /// After there is one: it may have had to fall back to X.
 void noteToolkit();
 
-/// Ends an application. On Wayland it stays for the rest of the process: the toolkit's own end (Qt
-/// 6.4) destroys its event queues after their connection and so writes into freed memory.
+/// Ends an application, except on Wayland: the toolkit's own end there (Qt 6.4) destroys its event
+/// queues after their connection and so writes into freed memory. See leave().
 struct ApplicationEnd {
     void operator()(QCoreApplication *application) const;
 };
+
+/// The last thing that main() does: ends the process at once where an application is still there,
+/// whose threads would stumble over what a process usually tears down. \returns code
+int leave(int code);
 
 /// \throws Error Device where no display server with an active output answers, so that a program
 /// which needs one can say so.

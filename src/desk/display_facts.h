@@ -28,7 +28,7 @@ struct DisplayFacts {
     QString technology, technologyReason;
     QString detectedTechnology;    ///< what the display itself tells, whatever was chosen
     bool technologyChosen = false; ///< by the person, instead of that
-    QString noLut;        ///< why no video LUT can be loaded; empty: one can
+    QString noLut;                 ///< why no video LUT can be loaded; empty: one can
     QString noControls;   ///< why the control channel cannot be used, where that was looked into
     bool builtIn = false; ///< a laptop's own panel
     PrimarySet primaries = kSrgbPrimaries; ///< as the display says itself; else sRGB's

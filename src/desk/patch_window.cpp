@@ -224,6 +224,7 @@ void WindowPresenter::hide()
         m_patch->hide();
         m_field.hide();
         m_region.reset();
+        m_fills = false;
     });
 }
 
@@ -264,7 +265,7 @@ ScreenRegion WindowPresenter::ownRegion() const
 
 ColourWindow *WindowPresenter::window() const
 {
-    if (m_region || (cannotPlaceWindows() && !fitsIntoHost()))
+    if (m_fills)
         return const_cast<FieldWindow *>(&m_field);
     return m_patch;
 }
@@ -300,6 +301,7 @@ void WindowPresenter::showHere(run::Request request, const QColor &colour,
     m_request = request;
     m_since.start();
     m_region = region;
+    m_fills = region || (cannotPlaceWindows() && !fitsIntoHost());
     m_reached = false;
     if (window() == &m_field)
         showField(region.value_or(ownRegion()));

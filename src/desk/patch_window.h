@@ -140,6 +140,7 @@ private:
     QRect m_screen;
     QTimer m_checkTimer;
     QElapsedTimer m_since;
+    bool m_fills = false; ///< a screen, with m_field
     bool m_waiting = false;
     bool m_reached = false; ///< the compositor has taken it
     run::Request m_request = 0;

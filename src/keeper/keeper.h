@@ -2,8 +2,8 @@
 
 #include "platform/as_found.h"
 #include "platform/notifier.h"
-#include "platform/standing.h"
 #include "platform/output.h"
+#include "platform/standing.h"
 
 #include <QDateTime>
 #include <QElapsedTimer>

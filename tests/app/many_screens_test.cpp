@@ -121,8 +121,7 @@ private slots:
         const auto isInForce = [&](size_t i) {
             const auto now = platform::x11Outputs();
             return i < now.size() && platform::X11VideoLut(now[i]).holds(own(i)) &&
-                   platform::X11ProfileStore(now[i]).inUse() ==
-                       profiles[qsizetype(i)];
+                   platform::X11ProfileStore(now[i]).inUse() == profiles[qsizetype(i)];
         };
         QProcess keeper;
         keeper.start(QStringLiteral(LANTERN_KEEPER), {});

@@ -1,5 +1,5 @@
-// A small Wayland compositor for tests: no screen, but pictures that can be looked at as a panel would
-// get them, behind what it converts on purpose and behind the gamma tables that it lends.
+// A small Wayland compositor for tests: no screen, but pictures that can be looked at as a panel
+// would get them, behind what it converts on purpose and behind the gamma tables that it lends.
 // Usage: test_compositor SOCKET [--gamma SIZE] [--converts] NAME:WIDTHxHEIGHT...
 // On the socket SOCKET.look, one line for each connection:
 //   look OUTPUT        -> "R G B", 0..255, what the middle of that output gets
@@ -232,21 +232,23 @@ void forget(wl_resource *resource)
 
 const struct wl_surface_interface surfaceRequests = {
     .destroy = destroy,
-    .attach = [](wl_client *, wl_resource *r, wl_resource *buffer, int32_t, int32_t) {
-        of<Surface>(r)->buffer = buffer;
-        of<Surface>(r)->attached = true;
-    },
+    .attach =
+        [](wl_client *, wl_resource *r, wl_resource *buffer, int32_t, int32_t) {
+            of<Surface>(r)->buffer = buffer;
+            of<Surface>(r)->attached = true;
+        },
     .damage = ignore,
-    .frame = [](wl_client *client, wl_resource *r, uint32_t id) {
-        wl_resource *callback = wl_resource_create(client, &wl_callback_interface, 1, id);
-        wl_resource_set_implementation(callback, nullptr, nullptr, [](wl_resource *gone) {
-            for (Surface *s : surfaces) {
-                std::erase(s->frames, gone);
-                std::erase(s->committedFrames, gone);
-            }
-        });
-        of<Surface>(r)->frames.push_back(callback);
-    },
+    .frame =
+        [](wl_client *client, wl_resource *r, uint32_t id) {
+            wl_resource *callback = wl_resource_create(client, &wl_callback_interface, 1, id);
+            wl_resource_set_implementation(callback, nullptr, nullptr, [](wl_resource *gone) {
+                for (Surface *s : surfaces) {
+                    std::erase(s->frames, gone);
+                    std::erase(s->committedFrames, gone);
+                }
+            });
+            of<Surface>(r)->frames.push_back(callback);
+        },
     .set_opaque_region = ignore,
     .set_input_region = ignore,
     .commit = commit,
@@ -259,27 +261,30 @@ const struct wl_surface_interface surfaceRequests = {
 const struct wl_region_interface regionRequests = {destroy, ignore, ignore};
 
 const struct wl_compositor_interface compositorRequests = {
-    .create_surface = [](wl_client *client, wl_resource *r, uint32_t id) {
-        auto *s = new Surface;
-        s->resource =
-            wl_resource_create(client, &wl_surface_interface, wl_resource_get_version(r), id);
-        wl_resource_set_implementation(s->resource, &surfaceRequests, s, forget);
-        surfaces.push_back(s);
-    },
-    .create_region = [](wl_client *client, wl_resource *, uint32_t id) {
-        wl_resource *region = wl_resource_create(client, &wl_region_interface, 1, id);
-        wl_resource_set_implementation(region, &regionRequests, nullptr, nullptr);
-    },
+    .create_surface =
+        [](wl_client *client, wl_resource *r, uint32_t id) {
+            auto *s = new Surface;
+            s->resource =
+                wl_resource_create(client, &wl_surface_interface, wl_resource_get_version(r), id);
+            wl_resource_set_implementation(s->resource, &surfaceRequests, s, forget);
+            surfaces.push_back(s);
+        },
+    .create_region =
+        [](wl_client *client, wl_resource *, uint32_t id) {
+            wl_resource *region = wl_resource_create(client, &wl_region_interface, 1, id);
+            wl_resource_set_implementation(region, &regionRequests, nullptr, nullptr);
+        },
 };
 
 const struct wl_subsurface_interface subsurfaceRequests = {
     .destroy = destroy,
-    .set_position = [](wl_client *, wl_resource *r, int32_t x, int32_t y) {
-        if (auto *s = of<Surface>(r)) {
-            s->x = x;
-            s->y = y;
-        }
-    },
+    .set_position =
+        [](wl_client *, wl_resource *r, int32_t x, int32_t y) {
+            if (auto *s = of<Surface>(r)) {
+                s->x = x;
+                s->y = y;
+            }
+        },
     .place_above = ignore,
     .place_below = ignore,
     .set_sync = ignore,
@@ -288,12 +293,13 @@ const struct wl_subsurface_interface subsurfaceRequests = {
 
 const struct wl_subcompositor_interface subcompositorRequests = {
     .destroy = destroy,
-    .get_subsurface = [](wl_client *client, wl_resource *, uint32_t id, wl_resource *surface,
-                         wl_resource *parent) {
-        wl_resource *r = wl_resource_create(client, &wl_subsurface_interface, 1, id);
-        of<Surface>(surface)->parent = of<Surface>(parent);
-        wl_resource_set_implementation(r, &subsurfaceRequests, of<Surface>(surface), nullptr);
-    },
+    .get_subsurface =
+        [](wl_client *client, wl_resource *, uint32_t id, wl_resource *surface,
+           wl_resource *parent) {
+            wl_resource *r = wl_resource_create(client, &wl_subsurface_interface, 1, id);
+            of<Surface>(surface)->parent = of<Surface>(parent);
+            wl_resource_set_implementation(r, &subsurfaceRequests, of<Surface>(surface), nullptr);
+        },
 };
 
 // Windows
@@ -320,46 +326,58 @@ const struct xdg_toplevel_interface toplevelRequests = {
     .set_maximized = ignore,
     .unset_maximized = ignore,
     .set_fullscreen = setFullScreen,
-    .unset_fullscreen = [](wl_client *, wl_resource *r) {
-        of<Surface>(r)->fullScreenOn = nullptr;
-        if (of<Surface>(r)->isConfigured)
-            configure(*of<Surface>(r));
-    },
+    .unset_fullscreen =
+        [](wl_client *, wl_resource *r) {
+            of<Surface>(r)->fullScreenOn = nullptr;
+            if (of<Surface>(r)->isConfigured)
+                configure(*of<Surface>(r));
+        },
     .set_minimized = ignore,
 };
 
 const struct xdg_surface_interface xdgSurfaceRequests = {
     .destroy = destroy,
-    .get_toplevel = [](wl_client *client, wl_resource *r, uint32_t id) {
-        auto *s = of<Surface>(r);
-        s->toplevel = wl_resource_create(client, &xdg_toplevel_interface, 1, id);
-        s->isConfigured = false;
-        wl_resource_set_implementation(s->toplevel, &toplevelRequests, s, [](wl_resource *gone) {
-            for (Surface *each : surfaces)
-                if (each->toplevel == gone) {
-                    each->toplevel = nullptr;
-                    each->fullScreenOn = nullptr;
-                    each->pixels.clear();
-                }
-        });
-    },
-    .get_popup = [](wl_client *, wl_resource *r, uint32_t, wl_resource *, wl_resource *) {
-        wl_resource_post_error(r, 0, "no popups here");
-    },
+    .get_toplevel =
+        [](wl_client *client, wl_resource *r, uint32_t id) {
+            auto *s = of<Surface>(r);
+            s->toplevel = wl_resource_create(client, &xdg_toplevel_interface, 1, id);
+            s->isConfigured = false;
+            wl_resource_set_implementation(s->toplevel, &toplevelRequests, s,
+                                           [](wl_resource *gone) {
+                                               for (Surface *each : surfaces)
+                                                   if (each->toplevel == gone) {
+                                                       each->toplevel = nullptr;
+                                                       each->fullScreenOn = nullptr;
+                                                       each->pixels.clear();
+                                                   }
+                                           });
+        },
+    .get_popup =
+        [](wl_client *client, wl_resource *r, uint32_t id, wl_resource *, wl_resource *) {
+            static const struct xdg_popup_interface requests = {destroy, ignore, ignore};
+            wl_resource *popup = wl_resource_create(client, &xdg_popup_interface, 1, id);
+            wl_resource_set_implementation(popup, &requests, of<Surface>(r), nullptr);
+            xdg_popup_send_popup_done(popup); // it is not shown
+        },
     .set_window_geometry = ignore,
     .ack_configure = ignore,
 };
 
 const struct xdg_wm_base_interface shellRequests = {
     .destroy = destroy,
-    .create_positioner = [](wl_client *, wl_resource *r, uint32_t) {
-        wl_resource_post_error(r, 0, "no popups here");
-    },
-    .get_xdg_surface = [](wl_client *client, wl_resource *, uint32_t id, wl_resource *surface) {
-        auto *s = of<Surface>(surface);
-        s->xdgSurface = wl_resource_create(client, &xdg_surface_interface, 1, id);
-        wl_resource_set_implementation(s->xdgSurface, &xdgSurfaceRequests, s, nullptr);
-    },
+    .create_positioner =
+        [](wl_client *client, wl_resource *, uint32_t id) {
+            static const struct xdg_positioner_interface requests = {
+                destroy, ignore, ignore, ignore, ignore, ignore, ignore, ignore, ignore, ignore};
+            wl_resource *r = wl_resource_create(client, &xdg_positioner_interface, 1, id);
+            wl_resource_set_implementation(r, &requests, nullptr, nullptr);
+        },
+    .get_xdg_surface =
+        [](wl_client *client, wl_resource *, uint32_t id, wl_resource *surface) {
+            auto *s = of<Surface>(surface);
+            s->xdgSurface = wl_resource_create(client, &xdg_surface_interface, 1, id);
+            wl_resource_set_implementation(s->xdgSurface, &xdgSurfaceRequests, s, nullptr);
+        },
     .pong = ignore,
 };
 
@@ -369,69 +387,72 @@ const struct zxdg_output_v1_interface logicalRequests = {destroy};
 
 const struct zxdg_output_manager_v1_interface logicalsRequests = {
     .destroy = destroy,
-    .get_xdg_output = [](wl_client *client, wl_resource *manager, uint32_t id,
-                         wl_resource *output) {
-        const int version = wl_resource_get_version(manager);
-        wl_resource *r = wl_resource_create(client, &zxdg_output_v1_interface, version, id);
-        wl_resource_set_implementation(r, &logicalRequests, nullptr, nullptr);
-        const auto *o = of<Output>(output);
-        if (!o)
-            return;
-        zxdg_output_v1_send_logical_position(r, o->x, 0);
-        zxdg_output_v1_send_logical_size(r, o->width, o->height);
-        if (version >= ZXDG_OUTPUT_V1_NAME_SINCE_VERSION)
-            zxdg_output_v1_send_name(r, o->name.c_str());
-        if (version < 3)
-            zxdg_output_v1_send_done(r);
-        else if (wl_resource_get_version(output) >= WL_OUTPUT_DONE_SINCE_VERSION)
-            wl_output_send_done(output);
-    },
+    .get_xdg_output =
+        [](wl_client *client, wl_resource *manager, uint32_t id, wl_resource *output) {
+            const int version = wl_resource_get_version(manager);
+            wl_resource *r = wl_resource_create(client, &zxdg_output_v1_interface, version, id);
+            wl_resource_set_implementation(r, &logicalRequests, nullptr, nullptr);
+            const auto *o = of<Output>(output);
+            if (!o)
+                return;
+            zxdg_output_v1_send_logical_position(r, o->x, 0);
+            zxdg_output_v1_send_logical_size(r, o->width, o->height);
+            if (version >= ZXDG_OUTPUT_V1_NAME_SINCE_VERSION)
+                zxdg_output_v1_send_name(r, o->name.c_str());
+            if (version < 3)
+                zxdg_output_v1_send_done(r);
+            else if (wl_resource_get_version(output) >= WL_OUTPUT_DONE_SINCE_VERSION)
+                wl_output_send_done(output);
+        },
 };
 
 // Gamma tables
 
 const struct zwlr_gamma_control_v1_interface gammaRequests = {
-    .set_gamma = [](wl_client *, wl_resource *r, int32_t fd) {
-        for (const auto &o : outputs) {
-            if (o->gamma != r)
-                continue;
-            for (auto &table : o->tables) {
-                table.resize(static_cast<size_t>(gammaSize));
-                const auto bytes = static_cast<ssize_t>(table.size() * sizeof(uint16_t));
-                if (read(fd, table.data(), static_cast<size_t>(bytes)) != bytes)
-                    wl_resource_post_error(r, ZWLR_GAMMA_CONTROL_V1_ERROR_INVALID_GAMMA,
-                                           "the file is too short");
+    .set_gamma =
+        [](wl_client *, wl_resource *r, int32_t fd) {
+            for (const auto &o : outputs) {
+                if (o->gamma != r)
+                    continue;
+                for (auto &table : o->tables) {
+                    table.resize(static_cast<size_t>(gammaSize));
+                    const auto bytes = static_cast<ssize_t>(table.size() * sizeof(uint16_t));
+                    if (read(fd, table.data(), static_cast<size_t>(bytes)) != bytes)
+                        wl_resource_post_error(r, ZWLR_GAMMA_CONTROL_V1_ERROR_INVALID_GAMMA,
+                                               "the file is too short");
+                }
             }
-        }
-        close(fd);
-    },
+            close(fd);
+        },
     .destroy = destroy,
 };
 
 const struct zwlr_gamma_control_manager_v1_interface gammasRequests = {
-    .get_gamma_control = [](wl_client *client, wl_resource *, uint32_t id, wl_resource *output) {
-        wl_resource *r = wl_resource_create(client, &zwlr_gamma_control_v1_interface, 1, id);
-        wl_resource_set_implementation(r, &gammaRequests, nullptr, [](wl_resource *gone) {
-            for (const auto &o : outputs)
-                if (o->gamma == gone) {
-                    o->gamma = nullptr;
-                    o->tables = {};
-                }
-        });
-        auto *o = of<Output>(output);
-        if (!o || o->gamma || gammaSize == 0) {
-            zwlr_gamma_control_v1_send_failed(r);
-            return;
-        }
-        o->gamma = r;
-        zwlr_gamma_control_v1_send_gamma_size(r, static_cast<uint32_t>(gammaSize));
-    },
+    .get_gamma_control =
+        [](wl_client *client, wl_resource *, uint32_t id, wl_resource *output) {
+            wl_resource *r = wl_resource_create(client, &zwlr_gamma_control_v1_interface, 1, id);
+            wl_resource_set_implementation(r, &gammaRequests, nullptr, [](wl_resource *gone) {
+                for (const auto &o : outputs)
+                    if (o->gamma == gone) {
+                        o->gamma = nullptr;
+                        o->tables = {};
+                    }
+            });
+            auto *o = of<Output>(output);
+            if (!o || o->gamma || gammaSize == 0) {
+                zwlr_gamma_control_v1_send_failed(r);
+                return;
+            }
+            o->gamma = r;
+            zwlr_gamma_control_v1_send_gamma_size(r, static_cast<uint32_t>(gammaSize));
+        },
     .destroy = destroy,
 };
 
 // What a panel would get
 
-/// As a compositor does for a panel with wide primaries: sRGB's red, green and blue become mixtures.
+/// As a compositor does for a panel with wide primaries: sRGB's red, green and blue become
+/// mixtures.
 std::array<double, 3> converted(const std::array<double, 3> &code)
 {
     constexpr double kMix[3][3] = {
@@ -562,12 +583,12 @@ int onFrame(void *data)
 
 template <const wl_interface *Interface, class Requests> void offer(int version, Requests *requests)
 {
-    wl_global_create(display, Interface, version, const_cast<std::remove_const_t<Requests> *>(requests),
-                     [](wl_client *client, void *data, uint32_t bound, uint32_t id) {
-                         wl_resource *r =
-                             wl_resource_create(client, Interface, static_cast<int>(bound), id);
-                         wl_resource_set_implementation(r, data, nullptr, nullptr);
-                     });
+    wl_global_create(
+        display, Interface, version, const_cast<std::remove_const_t<Requests> *>(requests),
+        [](wl_client *client, void *data, uint32_t bound, uint32_t id) {
+            wl_resource *r = wl_resource_create(client, Interface, static_cast<int>(bound), id);
+            wl_resource_set_implementation(r, data, nullptr, nullptr);
+        });
 }
 
 int listenAt(const std::string &path)

@@ -1,9 +1,9 @@
-// A meter for tests on the tests' compositor: looks at the middle of an output as a panel gets it, sends
-// that to a display that has its own primaries, gammas and black, and prints X Y Z.
-// Usage: panel_meter OUTPUT
+// A meter for tests on the tests' compositor: looks at the middle of an output as a panel gets it,
+// sends that to a display that has its own primaries, gammas and black, and prints X Y Z. Usage:
+// panel_meter OUTPUT
 
-#include "wayland/compositor_at.h"
 #include "toy_display.h"
+#include "wayland/compositor_at.h"
 
 #include <cstdio>
 #include <iostream>

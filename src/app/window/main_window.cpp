@@ -28,6 +28,7 @@ constexpr QSize kHome(1280, 800);
 constexpr QSize kSmallest(480, 320);
 constexpr QSize kContent(1000, 500); ///< smaller, and it scrolls
 const char *kGeometryKey = "window/geometry";
+constexpr char kSizeKey[] = "window/size"; ///< all that a Wayland window can ask for
 
 } // namespace
 
@@ -99,8 +100,9 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     connect(m_runBar, &RunBar::resumeRequested, m_intents, &Intents::resumed);
     connect(m_runBar, &RunBar::stopRequested, m_intents, &Intents::stopped);
 
-    resize(kHome);
-    restoreGeometry(QSettings().value(QLatin1String(kGeometryKey)).toByteArray());
+    resize(QSettings().value(QLatin1String(kSizeKey), kHome).toSize());
+    if (!desk::cannotPlaceWindows())
+        restoreGeometry(QSettings().value(QLatin1String(kGeometryKey)).toByteArray());
     fitTo(screen());
 }
 
@@ -185,7 +187,7 @@ void MainWindow::fitTo(const QScreen *screen)
     const QSize most = available.size() - frame;
     if (width() > most.width() || height() > most.height())
         resize(size().boundedTo(most));
-    if (screen->virtualGeometry().contains(frameGeometry()))
+    if (desk::cannotPlaceWindows() || screen->virtualGeometry().contains(frameGeometry()))
         return; // where somebody has put it
     const QPoint last = available.bottomRight() -
                         QPoint(width() + frame.width() - 1, height() + frame.height() - 1);
@@ -199,14 +201,16 @@ void MainWindow::showWhich()
                   m_state.displays[static_cast<size_t>(m_state.selected)].name);
 }
 
-/// The window goes where the chosen display is.
+/// The window goes where the chosen display is, if it may.
 void MainWindow::followDisplay()
 {
     const QRect screen = m_workplace->screenOf(m_state.selected);
-    if (!screen.isEmpty() && !screen.contains(frameGeometry().center()))
-        move(screen.center() - rect().center());
-    if (const QScreen *there = QGuiApplication::screenAt(screen.center()))
-        fitTo(there); // the window itself may not know yet that it has gone there
+    if (!desk::cannotPlaceWindows()) {
+        if (!screen.isEmpty() && !screen.contains(frameGeometry().center()))
+            move(screen.center() - rect().center());
+        if (const QScreen *there = QGuiApplication::screenAt(screen.center()))
+            fitTo(there); // the window itself may not know yet that it has gone there
+    }
     placePatch();
 }
 
@@ -238,6 +242,8 @@ void MainWindow::summon(const QString &display, const QString &page)
 void MainWindow::closeEvent(QCloseEvent *event)
 {
     QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());
+    if (!isMaximized() && !isFullScreen())
+        QSettings().setValue(QLatin1String(kSizeKey), size());
     m_workplace->patchWindow()->hide();
     QMainWindow::closeEvent(event);
 }

@@ -9,11 +9,11 @@ namespace lantern {
 
 namespace {
 
-constexpr int kMixed = 128;        ///< code value of the other two beside a full channel
-constexpr int kBelowHalf = 112;    ///< far enough from half for the steps of any LUT
+constexpr int kMixed = 128;     ///< code value of the other two beside a full channel
+constexpr int kBelowHalf = 112; ///< far enough from half for the steps of any LUT
 constexpr int kAboveHalf = 143;
-constexpr double kAlike = 0.03;    ///< of the largest of X, Y, Z; meters scatter by a tenth of it
-constexpr double kDark = 0.03;     ///< of white
+constexpr double kAlike = 0.03; ///< of the largest of X, Y, Z; meters scatter by a tenth of it
+constexpr double kDark = 0.03;  ///< of white
 constexpr double kClearlyOther = 0.02; ///< Δu'v' between primaries of different standards
 constexpr double kSame = 0.012;        ///< Δu'v' within which a panel calls a primary its own
 

@@ -12,7 +12,8 @@ namespace lantern {
 enum class RawProof {
     None,       ///< the pixels are looked at instead
     ByLut,      ///< behind whatever converts colours sits a video LUT that is in our hand
-    ByPrimaries ///< nothing but the primaries that the display claims to have can be held against it
+    ByPrimaries ///< nothing but the primaries that the display claims to have can be held against
+                ///< it
 };
 
 /// Reads the display as it was found (statePatches()), after making sure that raw values arrive.

@@ -97,6 +97,12 @@ GammaControls::GammaControls() = default;
 
 GammaControls::~GammaControls()
 {
+    releaseAll();
+}
+
+void GammaControls::releaseAll()
+{
+    const std::lock_guard guard(m_mutex);
     while (!m_holds.empty())
         drop(m_holds.begin()->first);
 }
@@ -117,7 +123,8 @@ QString GammaControls::fileOf(const QString &output)
 
 std::unique_ptr<GammaControls::Hold> GammaControls::borrow(const QString &output)
 {
-    if (!m_link || !m_link->roundtrip())
+    // An output may have come since; the second time it says what it is.
+    if (!m_link || !m_link->roundtrip() || !m_link->roundtrip())
         m_link = std::make_unique<WaylandLink>();
     const WaylandLink::Head *head = m_link->head(output);
     if (!head || !m_link->gammaControls())

@@ -38,6 +38,7 @@ public:
     void set(const QString &output, const LutTables &tables);
     /// Gives the output back.
     void release(const QString &output);
+    void releaseAll();
     /// Tables that this program has loaded there; empty: it holds none.
     LutTables held(const QString &output);
     /// Whether these tables were loaded by a program of ours that still holds them.

@@ -68,7 +68,8 @@ std::optional<LutTables> ShellGammaLut::ask() const
     QDBusMessage call = callOf("GetCrtcGamma");
     call << at->serial << at->crtc;
     const QDBusMessage answer = m_bus.call(call, QDBus::Block, kPatienceMs);
-    if (answer.type() != QDBusMessage::ReplyMessage || answer.signature() != QLatin1String("aqaqaq"))
+    if (answer.type() != QDBusMessage::ReplyMessage ||
+        answer.signature() != QLatin1String("aqaqaq"))
         return std::nullopt;
     LutTables tables;
     for (int c = 0; c < 3; ++c) {
@@ -76,9 +77,8 @@ std::optional<LutTables> ShellGammaLut::ask() const
         tables[c].assign(list.begin(), list.end());
     }
     const size_t size = tables[0].size();
-    return size >= 2 && tables[1].size() == size && tables[2].size() == size
-               ? std::optional(tables)
-               : std::nullopt;
+    return size >= 2 && tables[1].size() == size && tables[2].size() == size ? std::optional(tables)
+                                                                             : std::nullopt;
 }
 
 std::unique_ptr<ShellGammaLut> ShellGammaLut::find(const QString &output,

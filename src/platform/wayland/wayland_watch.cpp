@@ -38,11 +38,10 @@ WaylandWatch::WaylandWatch(QObject *parent)
         connect(m_handOver.get(), &LutHandOver::changed, this, [this] { m_luts.start(); });
     }
     for (const char *signal : {"DeviceChanged", "DeviceAdded", "DeviceRemoved"})
-        QDBusConnection::systemBus().connect(
-            QStringLiteral("org.freedesktop.ColorManager"),
-            QStringLiteral("/org/freedesktop/ColorManager"),
-            QStringLiteral("org.freedesktop.ColorManager"), QLatin1String(signal), this,
-            SLOT(onColourService()));
+        QDBusConnection::systemBus().connect(QStringLiteral("org.freedesktop.ColorManager"),
+                                             QStringLiteral("/org/freedesktop/ColorManager"),
+                                             QStringLiteral("org.freedesktop.ColorManager"),
+                                             QLatin1String(signal), this, SLOT(onColourService()));
 }
 
 WaylandWatch::~WaylandWatch()

@@ -123,7 +123,8 @@ std::vector<Output> x11Outputs()
              info->crtc,
              {crtc->x, crtc->y, crtc->width, crtc->height},
              static_cast<int>(outputs.size()),
-             QSizeF(info->mm_width, info->mm_height), edidOf(x, ids[i])});
+             QSizeF(info->mm_width, info->mm_height),
+             edidOf(x, ids[i])});
     }
     return outputs;
 }

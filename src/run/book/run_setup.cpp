@@ -197,10 +197,10 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         const auto it = std::find(kRawProofs.begin(), kRawProofs.end(),
                                   root.oneOf("raw_proof", {"none", "by-lut", "by-primaries"}));
         s.rawProof = static_cast<RawProof>(it - kRawProofs.begin());
-        const auto xy =
-            root.raw("claimed_primaries").get<std::vector<std::array<double, 2>>>();
+        const auto xy = root.raw("claimed_primaries").get<std::vector<std::array<double, 2>>>();
         if (xy.size() == 3)
-            s.claimedPrimaries = PrimarySet{{{xy[0][0], xy[0][1]}, {xy[1][0], xy[1][1]}, {xy[2][0], xy[2][1]}}};
+            s.claimedPrimaries =
+                PrimarySet{{{xy[0][0], xy[0][1]}, {xy[1][0], xy[1][1]}, {xy[2][0], xy[2][1]}}};
     }
     s.intoSlot = root.boolean("into_slot");
     for (const Json &p : root.raw("chart_list")) {

@@ -75,8 +75,8 @@ struct RunSetup {
     ControlCapabilities controls;
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach
     std::optional<int> linkBits;
-    bool loadsLut = true;  ///< false where the output has no video LUT: the tone stays native
-    RawProof rawProof = RawProof::None; ///< that no compositor changes what is shown
+    bool loadsLut = true; ///< false where the output has no video LUT: the tone stays native
+    RawProof rawProof = RawProof::None;              ///< that no compositor changes what is shown
     std::optional<PrimarySet> claimedPrimaries = {}; ///< as the display tells, for that
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
     std::string tolerance = "studio";
