@@ -9,6 +9,7 @@
 #include "platform/control_channel.h"
 #include "platform/display_id.h"
 #include "platform/wayland/gamma_controls.h"
+#include "platform/wayland/screen_capture.h"
 #include "run/book/in_words.h"
 
 #include <QGuiApplication>
@@ -134,9 +135,11 @@ Desk::Desk(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usua
     findPlaces();
     if (m_places.empty())
         failWithoutOutputs();
+    m_canLook = m_places.front().output.server == platform::DisplayServer::Wayland &&
+                platform::ScreenCapture().isOffered();
     if (!qGuiApp)
         return;
-    if (platform::displayServer() == platform::DisplayServer::Wayland)
+    if (m_places.front().output.server == platform::DisplayServer::Wayland)
         m_handOver = std::make_unique<platform::LutHandOver>(
             [this](const QString &output) { return m_asFound.isOurs(output); });
     const auto again = [this] {
@@ -203,7 +206,7 @@ void Desk::findPlaces()
     });
 }
 
-DisplayFacts Desk::factsOf(const Place &place)
+DisplayFacts Desk::factsOf(const Place &place) const
 {
     const platform::Output &output = place.output;
     DisplayFacts f;
@@ -234,7 +237,8 @@ DisplayFacts Desk::factsOf(const Place &place)
     f.can.lut = place.lut != nullptr;
     f.noLut = place.noLut;
     f.can.profile = place.store->isHeard();
-    f.can.pixels = output.server == platform::DisplayServer::X11; // its root window shows them
+    // X shows its root window to all; a compositor may let us look.
+    f.can.pixels = output.server == platform::DisplayServer::X11 || m_canLook;
     f.can.remoteControls = place.controls != nullptr;
     f.can.gains = place.controls ? place.controls->capabilities().gains : !f.builtIn;
     return f;
@@ -251,6 +255,17 @@ std::vector<DisplayFacts> Desk::displays() const
 DisplayFacts Desk::facts(int display) const
 {
     return factsOf(m_places.at(display));
+}
+
+DesktopFacts Desk::desktop() const
+{
+    DesktopFacts f;
+    for (const Place &place : m_places) {
+        f.isWayland = place.output.server == platform::DisplayServer::Wayland;
+        f.lendsLuts |= dynamic_cast<platform::GammaControlLut *>(place.lut.get()) != nullptr;
+        f.hasColourService |= place.service->isServed();
+    }
+    return f;
 }
 
 int Desk::find(const QString &name) const
@@ -292,7 +307,7 @@ run::RunSetup Desk::setup(int display, const QSize &patch) const
         s.mapping = platform::profileMapping(*place.edid, place.output.edid);
     }
     s.loadsLut = facts.can.lut;
-    if (!facts.can.pixels) {
+    if (place.output.server == platform::DisplayServer::Wayland) {
         s.rawProof = facts.can.lut ? RawProof::ByLut : RawProof::ByPrimaries;
         if (place.edid && place.edid->red.y > 0)
             s.claimedPrimaries = facts.primaries;

@@ -56,6 +56,7 @@ public:
     /// From left to right, as on the desk.
     [[nodiscard]] std::vector<DisplayFacts> displays() const;
     [[nodiscard]] DisplayFacts facts(int display) const;
+    [[nodiscard]] DesktopFacts desktop() const;
     /// The display on the output of that name, or with that id. \throws Error BadInput naming
     /// those there are
     [[nodiscard]] int find(const QString &name) const;
@@ -120,9 +121,10 @@ private:
     Place placeOf(const platform::Output &output);
     static Place makePlace(const platform::Output &output);
     static QString idOf(const Place &place);
-    [[nodiscard]] static DisplayFacts factsOf(const Place &place);
+    [[nodiscard]] DisplayFacts factsOf(const Place &place) const;
 
     std::vector<Place> m_places;
+    bool m_canLook = false;                            ///< at what a compositor has put together
     std::unique_ptr<platform::LutHandOver> m_handOver; ///< where LUTs are lent to one program
     platform::AsFound m_asFound;
     platform::StandingShelf m_shelf;

@@ -20,6 +20,15 @@ struct Abilities {
     bool operator==(const Abilities &) const = default;
 };
 
+/// What the desktop lets programs do.
+struct DesktopFacts {
+    bool isWayland = false;
+    /// A video LUT lasts only as long as a program holds on to it.
+    bool lendsLuts = false;
+    bool hasColourService = false;
+    bool operator==(const DesktopFacts &) const = default;
+};
+
 /// A display on the desk, as it and its output tell of themselves.
 struct DisplayFacts {
     QString id;     ///< the same after a restart and on another output

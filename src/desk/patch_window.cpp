@@ -1,5 +1,7 @@
 #include "desk/patch_window.h"
 
+#include "platform/wayland/screen_capture.h"
+
 #include <QGuiApplication>
 #include <QMouseEvent>
 #include <QPainter>
@@ -196,6 +198,8 @@ WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
             m_field.setRegion(ownRegion());
         }
     });
+    if (cannotPlaceWindows())
+        m_capture = std::make_unique<platform::ScreenCapture>();
     m_checkTimer.setInterval(kCheckEveryMs);
     connect(&m_checkTimer, &QTimer::timeout, this, &WindowPresenter::check);
     for (ColourWindow *shown :
@@ -206,6 +210,8 @@ WindowPresenter::WindowPresenter(PatchWindow *window, QObject *parent)
                 check();
         });
 }
+
+WindowPresenter::~WindowPresenter() = default;
 
 void WindowPresenter::show(run::Request request, const DeviceRgb &rgb,
                            const std::optional<ScreenRegion> &region)
@@ -315,14 +321,25 @@ void WindowPresenter::showHere(run::Request request, const QColor &colour,
 }
 
 /// Where the screen's pixels cannot be looked at, what the window has painted counts once the
-/// compositor has taken it for the screen.
+/// compositor has taken it for the screen. Of a window that is not the whole screen nobody tells
+/// where it is.
 QImage WindowPresenter::seen() const
 {
     if (!cannotPlaceWindows())
         return seenAt(lookedAt(), *window());
     if (!window()->isExposed() || !m_reached)
         return {};
-    const QRect there = window() == &m_field ? m_field.litPart() : QRect(QPoint(), m_patch->size());
+    const QRect there = m_fills ? m_field.litPart() : QRect(QPoint(), m_patch->size());
+    if (m_fills && m_capture->isOffered()) {
+        const auto shot = m_capture->look(screen()->name(), around(there.center(), kSeenSide));
+        if (!shot)
+            return {};
+        QImage image(shot->width, shot->height, QImage::Format_RGB32);
+        for (int y = 0; y < shot->height; ++y)
+            for (int x = 0; x < shot->width; ++x)
+                image.setPixel(x, y, shot->pixels[static_cast<size_t>(y) * shot->width + x]);
+        return image;
+    }
     return window()->painting(around(there.center(), kSeenSide));
 }
 

@@ -7,8 +7,14 @@
 #include <QRasterWindow>
 #include <QTimer>
 
+#include <memory>
+
 class QPainter;
 class QScreen;
+
+namespace lantern::platform {
+class ScreenCapture;
+}
 
 namespace lantern::desk {
 
@@ -112,6 +118,8 @@ public:
     void hide() override;                                          ///< from any thread
     void uncover() override;                                       ///< from any thread
 
+    ~WindowPresenter() override;
+
     /// The screen that lit parts are shares of; empty: the one the patch is on.
     void setScreen(const QRect &screen) { m_screen = screen; }
     /// Where the meter looks if it hangs on the patch: the middle of what is shown.
@@ -138,6 +146,7 @@ private:
     FieldWindow m_field;
     std::optional<ScreenRegion> m_region;
     QRect m_screen;
+    std::unique_ptr<platform::ScreenCapture> m_capture; ///< of a compositor; null: of none
     QTimer m_checkTimer;
     QElapsedTimer m_since;
     bool m_fills = false; ///< a screen, with m_field

@@ -140,9 +140,15 @@ std::optional<QDBusObjectPath> ColourDevice::profileOf(const QString &path, QStr
     QCryptographicHash hash(QCryptographicHash::Md5);
     hash.addData(&file);
     file.seek(0);
+    const QString id = QStringLiteral("icc-") + QString::fromLatin1(hash.result().toHex());
+    // The same profile in another file is the same to it.
+    QDBusMessage known = callOf(kManager, kService, "FindProfileById");
+    known << id;
+    const QDBusReply<QDBusObjectPath> same = m_bus.call(known, QDBus::Block, kPatienceMs);
+    if (same.isValid())
+        return same.value();
     QDBusMessage call = callOf(kManager, kService, "CreateProfileWithFd");
-    call << QStringLiteral("icc-") + QString::fromLatin1(hash.result().toHex())
-         << QStringLiteral("temp") << QVariant::fromValue(QDBusUnixFileDescriptor(file.handle()))
+    call << id << QStringLiteral("temp") << QVariant::fromValue(QDBusUnixFileDescriptor(file.handle()))
          << QVariant::fromValue(StringMap{{QStringLiteral("Filename"), path}});
     const QDBusReply<QDBusObjectPath> made = m_bus.call(call, QDBus::Block, kPatienceMs);
     if (made.isValid())

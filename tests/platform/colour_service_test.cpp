@@ -3,7 +3,9 @@
 #include "made_up_edid.h"
 #include "platform/colour_device.h"
 #include "platform/colour_service.h"
+#include "platform/wayland/wayland_output.h"
 #include "private_service.h"
+#include "run/file/files.h"
 #include "runner.h"
 #include "toy_display.h"
 
@@ -143,6 +145,20 @@ private slots:
                  std::optional(files[0]));
         QVERIFY(!device.setDefault(service.path(QStringLiteral("nowhere.icc"))).isEmpty());
 
+        // On Wayland the service is what declares a profile: by its bytes, or none.
+        qputenv("XDG_DATA_HOME", service.path(QStringLiteral("data")).toLocal8Bit());
+        platform::ServiceProfileHome home(output, service.bus());
+        QVERIFY(home.isHeard());
+        const QByteArray first = run::readFile(files[0]), second = run::readFile(files[1]);
+        QCOMPARE(home.inUse(), first);
+        home.declare(second);
+        QCOMPARE(home.inUse(), second);
+        platform::writeProfileFile(platform::userProfileFolder(), QStringLiteral("mine"), first);
+        home.declare(first); // in two files now, and still the same profile
+        QCOMPARE(home.inUse(), first);
+        home.declare({});
+        QVERIFY(home.inUse().isEmpty());
+
         QVERIFY(device.inhibit());
         QDBusInterface manager(QString::fromLatin1(kService),
                                QStringLiteral("/org/freedesktop/ColorManager"),
@@ -166,6 +182,9 @@ private slots:
         QVERIFY(!device.isServed());
         QVERIFY(device.setDefault(QStringLiteral("/tmp/x.icc")).contains(u"No colour service"));
         QVERIFY(!device.defaultProfile() && !device.inhibit());
+        platform::ServiceProfileHome home(output, QDBusConnection(QStringLiteral("nobody's")));
+        home.declare("a profile"); // nobody hears of it
+        QVERIFY(!home.isHeard() && home.inUse().isEmpty());
         QVERIFY(platform::commandToInstallForAll(QStringLiteral("/a b/it's.icc"))
                     .endsWith(QStringLiteral(" '/a b/it'\\''s.icc'")));
     }

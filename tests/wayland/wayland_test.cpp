@@ -9,12 +9,16 @@
 
 #include <nlohmann/json.hpp>
 
+#include <QDir>
 #include <QFile>
 #include <QGuiApplication>
 #include <QProcess>
+#include <QRegularExpression>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 
 #include <algorithm>
+#include <unistd.h>
 
 namespace lantern::test {
 
@@ -266,6 +270,83 @@ private slots:
         QVERIFY2(listed.out.contains(text("lets no program load")), qPrintable(listed.out));
         other.terminate();
         QVERIFY(other.waitForFinished());
+    }
+
+    /// Compositors that people run, without a screen: one that shows nobody its pixels, and one
+    /// that does.
+    void otherCompositors_data()
+    {
+        QTest::addColumn<QString>("program");
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<bool>("isSeen");
+        QTest::newRow("weston") << text("weston")
+                                << QStringList{text("--backend=headless-backend.so"),
+                                               text("--width=1024"), text("--height=768"),
+                                               text("--idle-time=0"), text("--no-config")}
+                                << false;
+        QTest::newRow("sway") << text("sway") << QStringList{text("--config"), text("/dev/null")}
+                              << true;
+    }
+    void otherCompositors()
+    {
+        QFETCH(const QString, program);
+        QFETCH(QStringList, arguments);
+        QFETCH(const bool, isSeen);
+        if (QStandardPaths::findExecutable(program).isEmpty())
+            QSKIP("not on this machine");
+        QTemporaryDir session;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.remove(text("WAYLAND_DISPLAY"));
+        environment.insert(text("XDG_RUNTIME_DIR"), session.path());
+        environment.insert(text("HOME"), session.path());
+        environment.insert(text("WLR_BACKENDS"), text("headless"));
+        environment.insert(text("WLR_RENDERER"), text("pixman"));
+        environment.insert(text("WLR_LIBINPUT_NO_DEVICES"), text("1"));
+        QProcess compositor;
+        if (isSeen && geteuid() == 0) { // it refuses to be root
+            constexpr uid_t kNobody = 65534;
+            QCOMPARE(chown(QFile::encodeName(session.path()).constData(), kNobody, kNobody), 0);
+            compositor.setChildProcessModifier([] {
+                if (setgid(kNobody) != 0 || setuid(kNobody) != 0)
+                    _exit(1);
+            });
+        }
+        compositor.setProcessEnvironment(environment);
+        compositor.setWorkingDirectory(session.path());
+        compositor.setStandardErrorFile(QProcess::nullDevice());
+        compositor.start(program, arguments);
+        QString socket;
+        QVERIFY2(waitUntil([&] {
+                     const QStringList there = QDir(session.path())
+                                                   .entryList({text("wayland-*")}, QDir::System)
+                                                   .filter(QRegularExpression(text("[0-9]$")));
+                     socket = there.isEmpty() ? QString() : session.filePath(there.front());
+                     return !socket.isEmpty() || compositor.state() == QProcess::NotRunning;
+                 }),
+                 qPrintable(program));
+        QVERIFY(!socket.isEmpty());
+        QProcessEnvironment there = QProcessEnvironment::systemEnvironment();
+        there.insert(text("WAYLAND_DISPLAY"), socket);
+
+        const Answer listed = cli({text("displays"), text("--json")}, there);
+        QCOMPARE(listed.code, 0);
+        const Json display = Json::parse(listed.out.toStdString())["displays"][0];
+        QCOMPARE(display["shows_pixels"].get<bool>(), isSeen);
+        QVERIFY(!display["loads_lut"].get<bool>()); // without a screen there are no tables
+        const std::string name = display["output"];
+        QStringList run = runOn(name.c_str(), qPrintable(program));
+        run[4] = isSeen ? text("command:" LANTERN_CAPTURE_METER " ") + QString::fromStdString(name)
+                        : text("command:/bin/sh -c \"echo 95 100 108.$(date +%N)\"");
+        const Answer a = cli(run, there);
+        if (isSeen) {
+            QVERIFY2(a.code == 4 && a.out.contains(text("the profile: within")),
+                     qPrintable(a.err + a.out));
+        } else { // every patch was shown, and what its meter said is no display
+            QCOMPARE(a.code, 3);
+            QVERIFY2(!a.err.contains(text("compositor")), qPrintable(a.err));
+        }
+        compositor.terminate();
+        QVERIFY(compositor.waitForFinished());
     }
 
     /// The Keeper keeps the tables that a run has brought, hands them over to the next one, and has

@@ -129,6 +129,7 @@ void Session::compose() const
     static_cast<HistoryState &>(m_state) = m_history.state();
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
     m_state.displays = m_displays;
+    m_state.desktop = m_desktop;
     for (DisplayCard &card : m_state.displays)
         if (const auto known = m_history.verdicts().find(card.id);
             known != m_history.verdicts().end())
@@ -225,6 +226,7 @@ void Session::onDisplaysChanged()
     const DisplayCard before = m_displays[m_selected];
     const bool measuring = state().isMeasuring();
     m_displays = m_workplace->displays();
+    m_desktop = m_workplace->desktop();
     int index = -1;
     for (size_t i = 0; i < m_displays.size(); ++i)
         if (m_displays[i].id == before.id)
@@ -286,6 +288,7 @@ void Session::takeDevices()
     m_meter.setCard(m_workplace->meterCard(m_selected));
     refreshMeterFacts();
     m_displays = m_workplace->displays();
+    m_desktop = m_workplace->desktop();
     refreshReady();
 }
 
@@ -340,6 +343,7 @@ void Session::applyTechnology(const QString &displayId, const QString &technolog
             m_workplace->setTechnology(static_cast<int>(i), technology.toStdString());
     refreshMeterFacts();
     m_displays = m_workplace->displays();
+    m_desktop = m_workplace->desktop();
     publish();
 }
 

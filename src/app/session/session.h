@@ -151,6 +151,7 @@ private:
 
     Workplace *m_workplace;
     std::vector<DisplayCard> m_displays; ///< as the workplace has them
+    std::optional<desk::DesktopFacts> m_desktop;
     int m_selected = 0;
     ViewId m_view = ViewId::Ready;
     QString m_notice;

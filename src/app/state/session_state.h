@@ -163,6 +163,7 @@ struct HistoryState {
 /// Everything the window shows, a plain value.
 struct SessionState : RunState, AimState, MeterState, ChecklistState, HistoryState, ProfilesState {
     std::vector<DisplayCard> displays;
+    std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;
     /// Why the selected display cannot do what the aim asks, judged by what was read of it; empty:
     /// nothing speaks against it.

@@ -25,6 +25,10 @@ public:
     [[nodiscard]] QString title() const override { return {}; }
     [[nodiscard]] std::vector<DisplayCard> displays() const override;
     [[nodiscard]] MeterCard meterCard(int display) const override;
+    [[nodiscard]] std::optional<desk::DesktopFacts> desktop() const override
+    {
+        return m_desk.desktop();
+    }
     run::Devices devices(int display, QThread *engineThread) override;
     void letGoOfMeters() override { m_meter.reset(); }
     [[nodiscard]] run::RunSetup setup(int display) const override;

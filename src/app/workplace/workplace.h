@@ -28,6 +28,8 @@ public:
     [[nodiscard]] virtual QString title() const = 0;
     [[nodiscard]] virtual std::vector<DisplayCard> displays() const = 0;
     [[nodiscard]] virtual MeterCard meterCard(int display) const = 0;
+    /// Nothing: there is none, only the bench.
+    [[nodiscard]] virtual std::optional<desk::DesktopFacts> desktop() const { return {}; }
     /// A meter has been chosen, whether it answers or not.
     [[nodiscard]] virtual bool hasMeter() const { return true; }
     /// Another meter from now on. \throws Error BadInput when there is no such one

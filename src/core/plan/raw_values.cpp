@@ -122,18 +122,16 @@ void RawValuesPlan::judge(const Step &step, const XYZ &xyz) const
     const double off = difference(xyz, m_readings[step.same].xyz);
     if (off < kAlike)
         return;
-    const bool isPrimary = step.same > 0;
-    if (isPrimary && difference(xyz, white) < 2 * kAlike)
-        throw Error(ErrorKind::Device, "display",
-                    "its video LUT takes tables but has no effect on the picture",
-                    "A calibration would be lost. Switch off colour management for this display "
-                    "in the desktop's settings, then start anew.");
+    if (step.same > 0)
+        throw Error(
+            ErrorKind::Device, "display",
+            {"the compositor converts colours on the way, or its video LUT has no effect: a "
+             "primary is %1 % off the panel's own",
+             {fixedNumber(100 * off, 0)}},
+            kAdvice);
     throw Error(ErrorKind::Device, "display",
-                isPrimary ? Message("the compositor converts colours on the way: a primary is %1 % "
-                                    "off the panel's own",
-                                    {fixedNumber(100 * off, 0)})
-                          : Message("the middle of the scale arrives lower than it was sent: the "
-                                    "compositor changes tones on the way"),
+                "the middle of the scale arrives lower than it was sent: the compositor changes "
+                "tones on the way",
                 kAdvice);
 }
 

@@ -29,8 +29,7 @@ public:
     RawValuesPlan(RawProof proof, const std::optional<PrimarySet> &claimed);
 
     [[nodiscard]] PlanStep next() const override;
-    /// \throws Error Device when colours are changed on the way to the panel, or the LUT does
-    /// nothing
+    /// \throws Error Device when colours are changed on the way to the panel
     void accept(const Reading &reading) override;
     void acknowledge() override;
     [[nodiscard]] int readingsDone() const override { return m_done; }

@@ -16,7 +16,10 @@ QByteArray edidOfConnector(const QString &name, const QString &drmFolder);
 /// them to whoever asks it.
 class ServiceProfileHome : public ProfileHome {
 public:
-    explicit ServiceProfileHome(const Output &output) : m_device(output) {}
+    explicit ServiceProfileHome(const Output &output,
+                                const QDBusConnection &bus = QDBusConnection::systemBus())
+        : m_device(output, bus)
+    {}
     QByteArray inUse() override;
     void declare(const QByteArray &icc) override;
     [[nodiscard]] bool isHeard() const override { return m_device.isServed(); }

@@ -12,6 +12,11 @@ struct ReadyModel {
         ReadyErrand errand = ReadyErrand::None;
         QString errandText, errandTip; ///< of its button
     };
+    /// What was found on a desk where nothing has been measured yet.
+    struct Found {
+        QString what, text;
+    };
+    std::vector<Found> found; ///< empty: something has
     std::vector<Line> lines;
     bool free = true;                     ///< for an errand
     QString display;                      ///< what is known of it

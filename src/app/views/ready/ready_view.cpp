@@ -22,6 +22,7 @@ ReadyView::ReadyView(Intents *intents)
            tr("What the program can check it has checked; tick the rest. A point left open "
               "does not stop you, but is noted in the report."),
            intents),
+      m_found(new QWidget),
       m_list(new QVBoxLayout),
       m_display(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_reason(makeLabel({}, theme::kSmall, theme::kMuted)),
@@ -29,6 +30,13 @@ ReadyView::ReadyView(Intents *intents)
       m_check(new QPushButton(tr("&Check first")))
 {
     m_list->setSpacing(2);
+    m_found->setObjectName(QStringLiteral("found"));
+    auto *grid = new QGridLayout(m_found);
+    grid->setContentsMargins(0, 0, 0, 12);
+    grid->setHorizontalSpacing(16);
+    grid->setVerticalSpacing(4);
+    grid->setColumnStretch(1, 1);
+    m_found->hide();
     m_check->setObjectName(QStringLiteral("checkFirst"));
     m_check->setToolTip(tr("One minute with the meter: does the last run still hold? (F6)"));
     connect(m_check, &QPushButton::clicked, this->intents(), &Intents::checkFirstWanted);
@@ -67,6 +75,7 @@ ReadyView::ReadyView(Intents *intents)
     auto *points = new QWidget;
     auto *left = new QVBoxLayout(points);
     left->setContentsMargins(0, 0, 0, 0);
+    left->addWidget(m_found);
     left->addLayout(m_list);
     left->addStretch(1);
     constexpr int kPointsWidth = 420;
@@ -112,9 +121,30 @@ void ReadyView::addLine()
     m_lines.push_back(line);
 }
 
+void ReadyView::showFound(const std::vector<ReadyModel::Found> &found)
+{
+    while (m_foundLines.size() < found.size()) {
+        auto *what = makeLabel({}, theme::kSmall, theme::kText, QFont::DemiBold);
+        auto *text = makeLabel({}, theme::kSmall, theme::kText);
+        text->setWordWrap(true);
+        text->setTextInteractionFlags(Qt::TextSelectableByMouse);
+        auto *grid = static_cast<QGridLayout *>(m_found->layout());
+        const int row = static_cast<int>(m_foundLines.size());
+        grid->addWidget(what, row, 0, Qt::AlignTop);
+        grid->addWidget(text, row, 1);
+        m_foundLines.emplace_back(what, text);
+    }
+    for (size_t i = 0; i < found.size(); ++i) {
+        m_foundLines[i].first->setText(found[i].what);
+        m_foundLines[i].second->setText(found[i].text);
+    }
+    m_found->setVisible(!found.empty());
+}
+
 void ReadyView::setState(const SessionState &state)
 {
     const ReadyModel m = readyModel(state);
+    showFound(m.found);
     m_updating = true;
     while (m_lines.size() < m.lines.size())
         addLine();

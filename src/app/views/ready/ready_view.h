@@ -28,9 +28,12 @@ private:
         ReadyErrand does = ReadyErrand::None;
     };
     void addLine();
+    void showFound(const std::vector<ReadyModel::Found> &found);
     void showLine(const ReadyModel::Line &from, bool free, Line &line);
 
     std::vector<Line> m_lines;
+    QWidget *m_found;
+    std::vector<std::pair<QLabel *, QLabel *>> m_foundLines;
     QVBoxLayout *m_list;
     QLabel *m_display, *m_reason;
     QComboBox *m_technology;
