@@ -146,8 +146,10 @@ MeterOutcome Bench::read(const SeenColours &seen)
     if (leak > 0)
         stimulus.room =
             fromChromaticity(m_room.chromaticity, leak * m_room.illuminanceLux / std::numbers::pi);
-    const MeterOutcome outcome = m_meter.read(
-        m_display, stimulus, m_display.reflected(m_room.illuminanceLux, m_room.chromaticity));
+    const XYZ reflected = m_display.reflected(m_room.illuminanceLux, m_room.chromaticity);
+    if (m_heldAway)
+        stimulus.room = reflected;
+    const MeterOutcome outcome = m_meter.read(m_display, stimulus, reflected);
     if (const auto *reading = std::get_if<MeterReading>(&outcome))
         m_clockSeconds += reading->integrationSeconds;
     m_left = drive;

@@ -43,6 +43,10 @@ public:
     [[nodiscard]] const DisplayCondition &condition() const { return m_condition; }
     Room &room() { return m_room; }
     [[nodiscard]] const Room &room() const { return m_room; }
+    /// The meter is held a hand's length away instead, so that it also sees what the screen throws
+    /// back of the room's light.
+    void holdAway(bool away) { m_heldAway = away; }
+    [[nodiscard]] bool isHeldAway() const { return m_heldAway; }
     ScreenPoint &meterPlace() { return m_place; }
     [[nodiscard]] const ScreenPoint &meterPlace() const { return m_place; }
     [[nodiscard]] const std::string &technology() const { return m_technology; }
@@ -74,6 +78,7 @@ private:
     DisplayCondition m_condition;
     Room m_room;
     ScreenPoint m_place;
+    bool m_heldAway = false;
     double m_clockSeconds = 4 * 3600; ///< on for four hours: warm
     std::optional<Vec3> m_left; ///< drives at the end of the last reading, of a panel that follows
     double m_leftAtSeconds = 0; ///< when that was

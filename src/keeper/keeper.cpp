@@ -6,6 +6,7 @@
 #include "platform/backlight.h"
 #include "platform/display_id.h"
 #include "platform/wayland/gamma_controls.h"
+#include "run/book/lights.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -16,6 +17,7 @@
 #include <QDir>
 #include <QFile>
 #include <QProcess>
+#include <QSettings>
 #include <QStandardPaths>
 
 #include <cmath>
@@ -72,7 +74,9 @@ std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing
 Keeper::Keeper(QObject *parent)
     : QObject(parent),
       m_asFound(platform::AsFound::usualFolder()),
-      m_watch(platform::watchOutputs())
+      m_watch(platform::watchOutputs()),
+      m_room(&m_notifier, run::usualLightsFile(),
+             [] { openWindow(QString(), QStringLiteral("light")); })
 {
     readMemory();
     platform::GammaControls::instance().askOthers(false); // whoever works with one goes first
@@ -90,12 +94,25 @@ Keeper::Keeper(QObject *parent)
     connect(&m_tick, &QTimer::timeout, this, [this] {
         countHours();
         look();
+        lookAtRoom();
     });
     m_tick.setTimerType(Qt::VeryCoarseTimer);
     m_tick.start(kTickMs);
     m_sinceTick.start();
     putInForce();
     look();
+    lookAtRoom();
+}
+
+/// With the meter that the window uses, unless a display is being measured.
+void Keeper::lookAtRoom()
+{
+    for (const platform::Output &output : platform::outputs())
+        if (m_asFound.isOthers(output.name))
+            return;
+    const QSettings window(QStringLiteral("bold-lantern"), QStringLiteral("bold-lantern"));
+    m_room.look(window.value(QStringLiteral("meter/choice")).toString(),
+                QDateTime::currentDateTimeUtc());
 }
 
 void Keeper::onSleep(bool begins)

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "keeper/room_watch.h"
 #include "platform/as_found.h"
 #include "platform/notifier.h"
 #include "platform/output.h"
@@ -43,6 +44,7 @@ private:
     void tellOfForeign(const platform::Output &output, const platform::Standing &standing);
     void remind(const QString &displayId, const QString &name,
                 const std::optional<platform::Standing> &standing);
+    void lookAtRoom();
     void countHours();
     void readMemory();
     void writeMemory() const;
@@ -53,6 +55,7 @@ private:
     platform::AsFound m_asFound;
     platform::Notifier m_notifier;
     std::unique_ptr<platform::OutputWatch> m_watch;
+    RoomWatch m_room;
     QTimer m_tick;
     QElapsedTimer m_sinceTick;
     std::map<QString, Memory> m_memory; ///< by display

@@ -2,6 +2,7 @@
 #include "keeper/keeper.h"
 #include "platform/ending.h"
 #include "platform/keeper_install.h"
+#include "platform/sensors.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>
@@ -30,6 +31,7 @@ int main(int argc, char **argv)
         std::cerr << "bold-lantern-keeper: it is running already.\n";
         return 0;
     }
+    platform::registerSensors();
     platform::endOnSignals(); // a logout may come at any time
     try {
         keeper::Keeper keeper;

@@ -2,6 +2,7 @@
 #include "made_up_edid.h"
 #include "platform/display_id.h"
 #include "platform/standing.h"
+#include "platform/x11/x11_output.h"
 #include "runner.h"
 #include "studio_rig.h"
 #include "toy_profile.h"

@@ -2,6 +2,7 @@
 #include "core/profile/profile_file.h"
 #include "desk/desk.h"
 #include "platform/as_found.h"
+#include "platform/x11/x11_output.h"
 #include "run/cli_rig.h"
 #include "run/file/files.h"
 #include "runner.h"

@@ -1,6 +1,7 @@
 #include "keeper/keeper.h"
 #include "platform/as_found.h"
 #include "platform/display_id.h"
+#include "platform/x11/x11_output.h"
 #include "private_bus.h"
 #include "runner.h"
 #include "toy_profile.h"
@@ -411,6 +412,16 @@ private slots:
         s.use("first", QStringLiteral("1"), QStringLiteral("/1")); // once in the list
         QCOMPARE(s.used.size(), size_t(4));
         QCOMPARE(s.path(), QStringLiteral("/1"));
+    }
+
+    /// Between half and twice of what it was the room's light is left alone.
+    void aRoomThatChangedIsSaid()
+    {
+        for (const double lux : {60.0, 100.0, 200.0})
+            QVERIFY(keeper::roomChange(lux, 100, QStringLiteral("Studio")).isEmpty());
+        const QString lighter = keeper::roomChange(400, 100, QStringLiteral("Studio"));
+        QVERIFY(lighter.contains(QStringLiteral("Studio")) && lighter.contains(u"dark in it"));
+        QVERIFY(keeper::roomChange(20, 100, QStringLiteral("Studio")).contains(u"too light in it"));
     }
 };
 

@@ -33,6 +33,14 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::roomWanted, &Session::readRoom);
     obey(&Intents::roomForgotten, &Session::forgetRoomReadings);
+    obey(&Intents::lightKept, &Session::keepLight);
+    obey(&Intents::lightUsed, &Session::useLight);
+    obey(&Intents::lightRemoved, &Session::removeLight);
+    obey(&Intents::paperChosen, &Session::setPaperLightness);
+    obey(&Intents::seenInChosen, &Session::setSeenIn);
+    obey(&Intents::reflectanceChosen, &Session::setReflectance);
+    obey(&Intents::roomWatchChosen, &Session::setRoomWatch);
+    obey(&Intents::blackWanted, &Session::readBlack);
     obey(&Intents::fourColoursWanted, &Session::readFourColours);
     obey(&Intents::meterChosen, &Session::chooseMeter);
     obey(&Intents::meterSwapped, &Session::swapMeter);

@@ -41,6 +41,14 @@ signals:
     void checkFirstWanted();
     void roomWanted();
     void roomForgotten();
+    void lightKept(const QString &name);
+    void lightUsed(const QString &name);
+    void lightRemoved(const QString &name);
+    void paperChosen(double lightness);
+    void seenInChosen(lantern::run::SeenIn seenIn);
+    void reflectanceChosen(double reflectance);
+    void roomWatchChosen(int minutes);
+    void blackWanted(bool away);
     void fourColoursWanted();
     // the meter
     void meterChosen(const QString &choice);

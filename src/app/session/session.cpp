@@ -33,6 +33,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_inForce(workplace),
       m_aim(beside(logbookPath, "aims")),
       m_meter(beside(logbookPath, "meters")),
+      m_light(beside(logbookPath, "lights.json"), m_aim.undoStack()),
       m_history(logbookPath),
       m_run(logbookPath)
 {
@@ -46,6 +47,8 @@ void Session::connectParts()
 {
     connect(&m_aim, &AimPart::changed, this, &Session::publish);
     connect(&m_meter, &MeterPart::changed, this, &Session::publish);
+    connect(&m_light, &LightPart::changed, this, &Session::publish);
+    connect(&m_light, &LightPart::failed, this, &Session::setProblem);
     connect(&m_checklist, &ChecklistPart::changed, this, &Session::publish);
     connect(&m_history, &HistoryPart::changed, this, &Session::publish);
     connect(&m_history, &HistoryPart::told, this, &Session::onHistory);
@@ -91,9 +94,14 @@ void Session::connectEngine()
         goOnWithMeter();
     });
     connect(engine, &run::RunEngine::roomRead, &m_meter, &MeterPart::roomRead);
+    connect(engine, &run::RunEngine::blackRead, this, [this](const XYZ &xyz) {
+        m_light.took(xyz, m_displays.at(m_selected).id);
+    });
     connect(engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
         if (m_meter.state().readingRoom)
             m_meter.setReadingRoom(false);
+        else if (m_light.state().readingBlack != BlackReading::None)
+            m_light.gaveUp();
         else {
             m_swappedRun.reset(); // the run stays stopped and is offered
             m_checklist.meterFails(message);
@@ -125,6 +133,7 @@ void Session::compose() const
     static_cast<RunState &>(m_state) = m_run.state();
     static_cast<AimState &>(m_state) = m_aim.state();
     static_cast<MeterState &>(m_state) = m_meter.state();
+    static_cast<LightState &>(m_state) = m_light.state();
     static_cast<ChecklistState &>(m_state) = m_checklist.state();
     static_cast<HistoryState &>(m_state) = m_history.state();
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
@@ -269,6 +278,7 @@ void Session::selectDisplay(int index)
     m_inForce.select(index);
     m_inForce.setOwn({});
     m_meter.forgetFourColours();
+    m_light.otherDisplay();
     m_checklist.startOver();
     m_workplace->patchWindow()->forgetPlace();
     m_putBackThen = true;

@@ -4,6 +4,7 @@
 #include "app/session/checklist_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
+#include "app/session/light_part.h"
 #include "app/session/meter_part.h"
 #include "app/session/run_part.h"
 #include "app/state/session_state.h"
@@ -57,6 +58,17 @@ public slots:
     /// Makes and installs a profile from what a person saw.
     void keepByEye(const lantern::EyeFindings &findings);
     void forgetRoomReadings();
+    // The light around the desk, each with undo
+    /// What was read of it, under a name.
+    void keepLight(const QString &name);
+    void useLight(const QString &name); ///< empty: none
+    void removeLight(const QString &name);
+    void setPaperLightness(double lightness);
+    void setSeenIn(lantern::run::SeenIn seenIn);
+    void setReflectance(double reflectance);
+    void setRoomWatch(int minutes); ///< 0: never
+    /// Reads the dark screen. \param away from a hand's length
+    void readBlack(bool away);
     /// Numbers for a meter that is read by hand.
     void enterReading(const lantern::XYZ &xyz);
     /// Another panel technology than the one detected, with undo; empty: as detected.
@@ -165,6 +177,7 @@ private:
     InForcePart m_inForce; ///< ends last: the engine is done with the display by then
     AimPart m_aim;
     MeterPart m_meter;
+    LightPart m_light;
     ChecklistPart m_checklist;
     HistoryPart m_history;
     RunPart m_run;

@@ -4,6 +4,7 @@
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
+#include "run/book/lights.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
@@ -30,11 +31,12 @@ Mark markOf(Call call);
 struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
-    static const ViewId Ready, Check, Aim, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye;
+    static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
 inline constexpr ViewId ViewId::Aim{"aim"};
+inline constexpr ViewId ViewId::Light{"light"};
 inline constexpr ViewId ViewId::White{"white"};
 inline constexpr ViewId ViewId::Tone{"tone"};
 inline constexpr ViewId ViewId::Gamut{"gamut"};
@@ -123,6 +125,18 @@ struct MeterState {
     bool readingRoom = false;
 };
 
+/// How the meter looks at a dark screen.
+enum class BlackReading { None, Away, OnScreen };
+
+/// The light around the desk.
+struct LightState {
+    run::Lights lights;
+    /// Of the selected display, from a hand's length and on the screen, while it is being measured
+    /// what it throws back.
+    std::optional<XYZ> blackAway, blackOnScreen;
+    BlackReading readingBlack = BlackReading::None;
+};
+
 struct ChecklistState {
     ReadyFacts readyFacts;
     std::optional<WarmUp> warmUp;       ///< of the selected display, as last watched
@@ -161,7 +175,8 @@ struct HistoryState {
 };
 
 /// Everything the window shows, a plain value.
-struct SessionState : RunState, AimState, MeterState, ChecklistState, HistoryState, ProfilesState {
+struct SessionState
+    : RunState, AimState, MeterState, LightState, ChecklistState, HistoryState, ProfilesState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;

@@ -1,5 +1,7 @@
 #include "app/state/wording.h"
 
+#include "core/colour/white.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 #include <QRegularExpression>
@@ -81,6 +83,28 @@ QString shownDateText(const SessionState &state)
     return Wording::tr("Run of %1, %2")
         .arg(QLocale().toString(at.date(), QLocale::LongFormat),
              QLocale().toString(at.time(), QLocale::ShortFormat));
+}
+
+QString colourInWords(const Chromaticity &colour)
+{
+    const Cct cct = correlatedColourTemperature(colour);
+    return std::abs(cct.duv) <= kMostDuv
+               ? Wording::tr("%1 K").arg(figure(cct.kelvin, 0))
+               : Wording::tr("x %1 y %2").arg(figure(colour.x, 4), figure(colour.y, 4));
+}
+
+QString lightInWords(const run::RoomLight &light)
+{
+    return Wording::tr("%1 lx · %2")
+        .arg(figure(light.illuminanceLux, 0), colourInWords(light.chromaticity));
+}
+
+std::optional<run::RoomLight> lightOf(const SessionState &state)
+{
+    if (!state.roomReadings.empty())
+        return run::meanLight(state.roomReadings);
+    const run::KeptLight *used = state.lights.usedLight();
+    return used ? std::optional(used->light) : std::nullopt;
 }
 
 } // namespace lantern::app

@@ -32,6 +32,15 @@ QString timeLeftText(double seconds);
 /// else the correlated one. Nothing for a native white.
 std::optional<double> aimedKelvin(const Aim &aim);
 
+/// "5003 K", or its coordinates where no temperature fits.
+QString colourInWords(const Chromaticity &colour);
+
+/// "64 lx · 5003 K"
+QString lightInWords(const run::RoomLight &light);
+
+/// The light around the desk: as read just now, else the kept one that is used; nothing: not known.
+std::optional<run::RoomLight> lightOf(const SessionState &state);
+
 /// From when what is shown is; empty when it is of the run under way.
 QString shownDateText(const SessionState &state);
 

@@ -4,6 +4,7 @@
 #include "app/views/check/check_view.h"
 #include "app/views/compare/compare_view.h"
 #include "app/views/gamut/gamut_view.h"
+#include "app/views/light/light_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
 #include "app/views/tone/tone_view.h"
@@ -17,6 +18,7 @@ std::vector<ViewEntry> viewRegistry()
         {ViewId::Ready, [](Intents *i) -> View * { return new ReadyView(i); }},
         {ViewId::Check, [](Intents *i) -> View * { return new CheckView(i); }},
         {ViewId::Aim, [](Intents *i) -> View * { return new AimView(i); }},
+        {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); }},
         {ViewId::White, [](Intents *i) -> View * { return new WhiteView(i); }},
         {ViewId::Tone, [](Intents *i) -> View * { return new ToneView(i); }},
         {ViewId::Gamut, [](Intents *i) -> View * { return new GamutView(i); }},

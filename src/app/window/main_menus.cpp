@@ -107,6 +107,11 @@ void MainWindow::makeBenchMenu()
     hang->addAction(tr("&Elsewhere on the screen"), this, &MainWindow::hangMeterElsewhere);
     hang->addAction(tr("&Off the screen"), this,
                     [this] { m_demo->hangMeter(QPoint(-10000, -10000)); });
+    QAction *away =
+        demo->addAction(tr("Hold the meter a hand's length off"), this, [this](bool on) {
+            m_demo->rig(m_state.selected)->with([on](bench::Bench &b) { b.holdAway(on); });
+        });
+    away->setCheckable(true);
     QAction *night = demo->addAction(tr("&Night light"), this, [this](bool on) {
         m_demo->setNightLight(on);
         emit m_intents->readyLookedAt();

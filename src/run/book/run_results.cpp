@@ -81,6 +81,8 @@ void take(const StageResult &result, RunResults &results)
 
 std::optional<StrayLight> roomOf(const RunSetup &setup)
 {
+    if (setup.strayLight)
+        return StrayLight{*setup.strayLight};
     if (!setup.roomLight)
         return std::nullopt;
     return StrayLight::fromRoom(setup.roomLight->illuminanceLux, setup.reflectance,

@@ -136,6 +136,9 @@ Json setupToJson(const RunSetup &s)
         j["room_light"] = {{"illuminance", s.roomLight->illuminanceLux},
                            {"xy", {s.roomLight->chromaticity.x, s.roomLight->chromaticity.y}},
                            {"reflectance", s.reflectance}};
+    j["stray_light"] = nullptr;
+    if (s.strayLight)
+        j["stray_light"] = {s.strayLight->X, s.strayLight->Y, s.strayLight->Z};
     j["correction_kind"] = correctionKindKey(s.correctionKind);
     j["meter_correction"] =
         s.meterCorrection ? correctionToJson(*s.meterCorrection) : Json(nullptr);
@@ -215,6 +218,10 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.roomLight = RoomLight{room.number("illuminance", 0, 200000), {xy[0], xy[1]}};
         s.reflectance = room.number("reflectance", 0, 1);
         room.finish();
+    }
+    if (root.has("stray_light") && !root.raw("stray_light").is_null()) { // added later
+        const auto xyz = root.numbers("stray_light", 3, 0, 10'000);
+        s.strayLight = XYZ{xyz[0], xyz[1], xyz[2]};
     }
     const std::string adjust = root.oneOf("adjust", {"automatic", "by-hand", "skip"});
     s.adjust = adjust == "automatic" ? AdjustMode::Automatic

@@ -22,6 +22,7 @@ namespace lantern::run {
 struct RoomLight {
     double illuminanceLux = 0;
     Chromaticity chromaticity;
+    bool operator==(const RoomLight &) const = default;
 };
 
 /// Mean of several readings of the light, each counted by its illuminance. \param readings not
@@ -71,6 +72,8 @@ struct RunSetup {
     int grid = 33;                           ///< of table profiles
     std::optional<RoomLight> roomLight = {}; ///< that the profile takes into account
     double reflectance = 0;                  ///< of the screen, for it
+    /// Measured to come back from the dark screen, cd/m², instead of room light and reflectance.
+    std::optional<XYZ> strayLight = {};
     AdjustMode adjust = AdjustMode::Automatic;
     ControlCapabilities controls;
     std::optional<MonitorControls> startControls; ///< nothing: the display has none we can reach

@@ -23,6 +23,8 @@ RunEngine::RunEngine(QString logbookPath, QObject *parent)
 {
     connect(&m_taker, &ReadingTaker::taken, this, &RunEngine::onReading);
     connect(&m_taker, &ReadingTaker::failed, this, [this](const QString &message, MeterFault kind) {
+        if (std::exchange(m_readsBlack, false))
+            m_devices.presenter->hide();
         if (m_run.status.activity == Activity::Working)
             fault(message, kind);
         else
@@ -222,6 +224,7 @@ void RunEngine::startStage()
         if (m_devices.lut && !m_run.lutInForce)
             m_run.lutInForce = m_devices.lut->save();
         m_taker.cancel(); // the room's light may just be being read
+        m_readsBlack = false;
         m_taker.greet();
     });
 }

@@ -75,11 +75,15 @@ public slots:
     void greetMeter();
     /// Reads the light of the room, while no stage is at work.
     void readRoom();
+    /// Reads the whole screen dark, outside of any run: what it gives by itself if the meter
+    /// touches it, more where it is held away. blackRead() or errandFailed() follows.
+    void readBlack();
 
 signals:
     /// The logbook is open, or failed() has said why it is not.
     void opened();
     void roomRead(const lantern::run::RoomLight &room);
+    void blackRead(const lantern::XYZ &xyz);
     void installedByEye();
     void meterGreeted(const QString &name);
     /// What was asked of the meter outside of a run did not work.
@@ -159,6 +163,7 @@ private:
     std::unique_ptr<Logbook> m_logbook;
     Devices m_devices;
     bool m_automatic = false;
+    bool m_readsBlack = false; ///< for no run
     bool m_acceptsMisfit = false;
     State m_run;
     ReadingTaker m_taker;

@@ -6,6 +6,7 @@
 #include <QDateTime>
 
 #include <algorithm>
+#include <utility>
 
 namespace lantern::run {
 
@@ -111,6 +112,11 @@ void RunEngine::replayStage()
 
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
+    if (std::exchange(m_readsBlack, false)) {
+        m_devices.presenter->hide();
+        emit blackRead(xyz);
+        return;
+    }
     const QString meter = m_devices.meter->name();
     if (hasFallenOff(xyz) || seesNothing(xyz)) {
         fault(inWords(meterFaultText(MeterFault::OffPatch, meter.toStdString())),

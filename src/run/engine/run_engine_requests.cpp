@@ -37,6 +37,17 @@ void RunEngine::readRoom()
         m_taker.readRoom();
 }
 
+void RunEngine::readBlack()
+{
+    if (m_run.status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter) {
+        emit errandFailed(tr("The meter is busy. Pause the run first."));
+        return;
+    }
+    m_readsBlack = true;
+    constexpr double kSettleSeconds = 1; // from whatever was on the screen
+    m_taker.take({{0, 0, 0}, ScreenRegion{}, kSettleSeconds});
+}
+
 void RunEngine::resumeWithMeter(qint64 run, const RunSetup &facts)
 {
     guarded([&] {

@@ -156,37 +156,20 @@ Aim renamed(Aim changed, const Aim &before, const std::vector<Aim> &own)
     return changed;
 }
 
-Aim aimOfEntry(int index, const std::vector<Aim> &own, const std::vector<run::RoomLight> &light,
-               const std::optional<double> &paperCdM2)
+Aim aimOfEntry(int index, const std::vector<Aim> &own, const std::optional<run::RoomLight> &light,
+               double paperLightness)
 {
     const auto presets = aimPresets();
     const auto i = static_cast<size_t>(index);
     if (i >= presets.size())
         return own.at(i - presets.size());
     Aim aim = presets[i];
-    if (aim.name == kBesideThePrint && !light.empty() && paperCdM2) {
-        aim.white = run::meanLight(light).chromaticity; // as the booth is
-        aim.luminanceCdM2 = std::clamp(*paperCdM2, kMinAimLuminance, kMaxAimLuminance);
+    if (aim.name == kBesideThePrint && light) {
+        aim.white = light->chromaticity; // as the booth is
+        aim.luminanceCdM2 = std::clamp(run::paperLuminance(light->illuminanceLux, paperLightness),
+                                       kMinAimLuminance, kMaxAimLuminance);
     }
     return aim;
-}
-
-QString lightFigures(const std::vector<run::RoomLight> &readings, double paperLightness)
-{
-    if (readings.empty())
-        return AimWords::tr("Of a viewing booth or the room: diffuser on the meter, facing the "
-                            "light, where the print lies. Read it a few times.");
-    const run::RoomLight mean = run::meanLight(readings);
-    const Cct cct = correlatedColourTemperature(mean.chromaticity);
-    const QString colour =
-        std::abs(cct.duv) <= kMostDuv
-            ? AimWords::tr("%1 K").arg(figure(cct.kelvin, 0))
-            : AimWords::tr("x %1 y %2")
-                  .arg(figure(mean.chromaticity.x, 4), figure(mean.chromaticity.y, 4));
-    return AimWords::tr("%1 lx · %2 · paper %3 cd/m² · mean of %4")
-        .arg(figure(mean.illuminanceLux, 0), colour,
-             figure(run::paperLuminance(mean.illuminanceLux, paperLightness), 1))
-        .arg(readings.size());
 }
 
 AimModel aimModel(const SessionState &state)
@@ -213,7 +196,13 @@ AimModel aimModel(const SessionState &state)
                                "be changed. An aim file can be dropped here.");
     m.problem = state.aimProblem;
     m.measure = state.measure;
-    m.light = {state.roomReadings, !state.readingRoom && !state.isMeasuring()};
+    m.light = lightOf(state);
+    m.paperLightness = state.lights.paperLightness;
+    m.lightText = m.light
+                      ? AimWords::tr("Known: %1. \"Beside the print\" follows it.")
+                            .arg(lightInWords(*m.light))
+                      : AimWords::tr("The page Light reads the room or a viewing booth; white and "
+                                     "luminance can follow.");
     m.eye = eyeMatchModel(state);
     return m;
 }

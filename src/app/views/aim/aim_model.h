@@ -36,18 +36,10 @@ Aim aimFrom(const AimFields &fields, const Aim &before);
 Aim renamed(Aim changed, const Aim &before, const std::vector<Aim> &own);
 
 /// The aim that an entry of the box of jobs stands for; beside the print takes white and luminance
-/// from the light of its booth, when that was read. \param index presets first, then own ones
-/// \param paperCdM2 luminance of paper in that light
-Aim aimOfEntry(int index, const std::vector<Aim> &own, const std::vector<run::RoomLight> &light,
-               const std::optional<double> &paperCdM2);
-
-/// What the row "Match the room light" shows.
-struct LightModel {
-    std::vector<run::RoomLight> readings;
-    bool mayRead = true;
-};
-/// \param paperLightness L* of the paper
-QString lightFigures(const std::vector<run::RoomLight> &readings, double paperLightness);
+/// from the light of its booth, when that is known. \param index presets first, then own ones
+/// \param paperLightness L* of the paper that lies in it
+Aim aimOfEntry(int index, const std::vector<Aim> &own, const std::optional<run::RoomLight> &light,
+               double paperLightness);
 
 /// What the row "By eye" shows, and the aims that its buttons lead to.
 struct EyeMatchModel {
@@ -68,7 +60,9 @@ struct AimModel {
     bool fixed = false; ///< of a run under way
     QString problem;    ///< empty: the display can do it
     MeasureChoice measure;
-    LightModel light;
+    std::optional<run::RoomLight> light; ///< read last, or the kept one that is used
+    double paperLightness = run::kPaperLightness;
+    QString lightText; ///< in words
     EyeMatchModel eye;
 };
 

@@ -60,7 +60,7 @@ AimView::AimView(Intents *intents)
       m_remove(new QPushButton(tr("Rem&ove"))),
       m_problem(makeLabel({}, theme::kNormal, theme::kText)),
       m_primaries(new PrimariesEdit),
-      m_room(new RoomLightBar),
+      m_light(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_eye(new EyeMatchRow)
 {
     setAcceptDrops(true);
@@ -150,10 +150,18 @@ AimView::AimView(Intents *intents)
     primariesWhy->setContentsMargins(0, 0, 0, 12);
     grid->addWidget(primariesWhy, row + 1, 1, 1, 4);
     row += 2;
-    auto *light = makeLabel(tr("Match the room light"), 11, theme::kText);
-    grid->addWidget(light, row, 0, Qt::AlignTop);
-    grid->addWidget(m_room, row, 1, 1, 4);
-    m_room->setContentsMargins(0, 0, 0, 12);
+    grid->addWidget(makeLabel(tr("Light"), 11, theme::kText), row, 0, Qt::AlignTop);
+    auto *toLight = new QPushButton(tr("Li&ght around the desk…"));
+    toLight->setObjectName(QStringLiteral("toLight"));
+    connect(toLight, &QPushButton::clicked, this,
+            [this] { emit this->intents()->viewWanted(ViewId::Light); });
+    auto *lightRow = new QHBoxLayout;
+    lightRow->addWidget(toLight);
+    lightRow->addStretch(1);
+    grid->addLayout(lightRow, row, 1, 1, 4);
+    wrap(m_light);
+    m_light->setContentsMargins(0, 0, 0, 12);
+    grid->addWidget(m_light, ++row, 1, 1, 4);
     ++row;
     grid->addWidget(makeLabel(tr("By eye"), 11, theme::kText), row, 0, Qt::AlignTop);
     grid->addWidget(m_eye, row, 1, 1, 4);
@@ -222,7 +230,7 @@ AimView::AimView(Intents *intents)
 
     connect(m_preset, &QComboBox::activated, this, [this](int index) {
         emit this->intents()->aimChosen(
-            aimOfEntry(index, m_model.own, m_model.light.readings, m_room->paperLuminance()));
+            aimOfEntry(index, m_model.own, m_model.light, m_model.paperLightness));
     });
     for (QComboBox *box : {m_whiteKind, m_toneKind, m_luminanceKind, m_blackKind})
         connect(box, &QComboBox::activated, this, &AimView::edited);
@@ -230,18 +238,6 @@ AimView::AimView(Intents *intents)
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::edited);
     connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
     connect(m_primaries, &PrimariesEdit::changed, this, &AimView::edited);
-    connect(m_room, &RoomLightBar::readWanted, intents, &Intents::roomWanted);
-    connect(m_room, &RoomLightBar::startOverWanted, intents, &Intents::roomForgotten);
-    connect(m_room, &RoomLightBar::whiteChosen, this, [this](const Chromaticity &white) {
-        Aim aim = m_model.aim;
-        aim.white = white;
-        use(aim);
-    });
-    connect(m_room, &RoomLightBar::luminanceChosen, this, [this](double cdM2) {
-        Aim aim = m_model.aim;
-        aim.luminanceCdM2 = std::clamp(cdM2, kMinAimLuminance, kMaxAimLuminance);
-        use(aim);
-    });
     connect(m_eye, &EyeMatchRow::changed, this, &AimView::use);
     connect(m_measureKind, &QComboBox::activated, this, &AimView::measureEdited);
     connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
@@ -305,7 +301,7 @@ void AimView::setState(const SessionState &state)
     m_problem->setText(m.problem);
     m_problem->setVisible(!m.problem.isEmpty());
     showFields(m.fields);
-    m_room->setModel(m.light);
+    m_light->setText(m.lightText);
     m_eye->setModel(m.eye);
     m_measureKind->setCurrentIndex(static_cast<int>(m.measure.until));
     m_patches->setValue(m.measure.patches);

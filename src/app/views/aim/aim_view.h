@@ -3,7 +3,6 @@
 #include "app/views/aim/aim_model.h"
 #include "app/views/aim/eye_match_row.h"
 #include "app/views/aim/primaries_edit.h"
-#include "app/views/aim/room_light_bar.h"
 #include "app/views/view.h"
 
 #include <QComboBox>
@@ -46,7 +45,7 @@ private:
     QPushButton *m_remove;
     QLabel *m_problem;
     PrimariesEdit *m_primaries;
-    RoomLightBar *m_room;
+    QLabel *m_light;
     EyeMatchRow *m_eye;
     bool m_updating = true; ///< until it has been shown an aim for the first time
 };
