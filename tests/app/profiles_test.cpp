@@ -4,6 +4,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QFile>
+#include <QLineEdit>
 #include <QSpinBox>
 #include <QTreeWidget>
 
@@ -177,14 +178,31 @@ private slots:
             [&] { return rig.state().results.setup.profileKind == ProfileKind::Matrix; }));
         choose("iccVersion", 2);
         QVERIFY(rig.waitFor([&] { return rig.state().results.setup.iccVersion == 2; }));
+        const auto write = [&](const char *name, const QString &text) {
+            auto *line = rig.window->findChild<QLineEdit *>(QLatin1String(name));
+            line->selectAll();
+            QTest::keyClicks(line, text);
+            QTest::keyClick(line, Qt::Key_Return);
+        };
+        write("nameTemplate", QStringLiteral("{display}, {aim} {luminance}"));
+        QVERIFY(rig.waitFor([&] { return rig.state().results.setup.nameTemplate.back() == '}'; }));
+        write("copyright", QStringLiteral("Studio Heron 2026"));
+        QVERIFY(rig.waitFor(
+            [&] { return rig.state().results.setup.copyright == "Studio Heron 2026"; }));
         QVERIFY(rig.pressUntil(Stage::Validate));
         const QByteArray icc = rig.state().results.profile;
+        QVERIFY(icc.contains("Studio Heron 2026"));
+        const run::RunSetup &setup = rig.state().results.setup;
+        QCOMPARE(run::profileName(setup), setup.displayName + ", " + setup.aim.name + " 120");
+        QVERIFY(rig.state().results.installedPath.contains(QStringLiteral("120.icc")));
         QCOMPARE(int(icc[8]), 2); // ICC.1:2001-04, 6.1.3
         QVERIFY(icc.contains("rTRC") && !icc.contains("A2B0"));
         auto *kind = rig.window->findChild<QComboBox *>(QStringLiteral("profileKind"));
         QVERIFY(rig.waitFor([&] { return !kind->isEnabled(); }));
         // The next run begins so.
-        QVERIFY(rig.state().profileForm == (ProfileForm{ProfileKind::Matrix, 2, 33}));
+        QVERIFY(rig.state().profileForm ==
+                (run::ProfileForm{ProfileKind::Matrix, 2, 33, "{display}, {aim} {luminance}",
+                                  "Studio Heron 2026"}));
     }
 
     void theReminderIsKept()

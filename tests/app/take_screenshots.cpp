@@ -23,6 +23,30 @@ bool save(const QString &folder, const char *name)
                                                                 QLatin1String(name));
 }
 
+/// Two lights that are kept, and what the screen throws back of one.
+bool readLights(test::WindowRig &rig)
+{
+    rig.session->showView(ViewId::Light);
+    const auto read = [&](double lux, const Chromaticity &colour, const char *name) {
+        rig.demo->rig(0)->with([&](bench::Bench &b) { b.room() = {lux, colour}; });
+        rig.session->readRoom();
+        const bool taken = rig.waitFor([&] { return !rig.state().roomReadings.empty(); });
+        rig.session->keepLight(QString::fromLatin1(name));
+        return taken;
+    };
+    const auto hold = [&](bool away) {
+        rig.demo->rig(0)->with([&](bench::Bench &b) { b.holdAway(away); });
+        rig.session->readBlack(away);
+        return rig.waitFor([&] { return rig.state().readingBlack == BlackReading::None; });
+    };
+    constexpr Chromaticity kD50{0.3457, 0.3585}, kLamp{0.4369, 0.4041};
+    bool ok = read(500, kD50, "Viewing booth") && read(64, kLamp, "Studio, evening") &&
+              read(210, kD50, "Studio, noon");
+    ok = hold(true) && hold(false) && ok;
+    rig.demo->rig(0)->with([](bench::Bench &b) { b.room() = {}; });
+    return ok;
+}
+
 bool takeAll(const QString &folder)
 {
     QTemporaryDir logbookFolder;
@@ -40,6 +64,8 @@ bool takeAll(const QString &folder)
     rig.session->showView(ViewId::ByEye);
     rig.window->findChild<QListWidget *>(QStringLiteral("eyeSteps"))->setCurrentRow(2);
     ok = save(folder, "by-eye.png") && ok;
+    ok = readLights(rig) && save(folder, "light.png") && ok;
+    rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);
     ok = rig.press() && save(folder, "aim.png") && ok;
     ok = rig.pressUntil(Stage::Adjust) && ok;

@@ -291,6 +291,8 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().readyConfirmed; }));
         QTest::keyClick(rig.window.get(), Qt::Key_0, Qt::ControlModifier); // the tenth view
         QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::ByEye; }));
+        QTest::keyClick(rig.window.get(), Qt::Key_L, Qt::ControlModifier);
+        QVERIFY(rig.waitFor([&] { return rig.state().view == ViewId::Light; }));
     }
 
     void everyViewShowsItselfEmptyAndFull()

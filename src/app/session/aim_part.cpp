@@ -60,8 +60,13 @@ private:
     Aim m_from, m_to;
 };
 
-AimPart::AimPart(const QString &folder, QObject *parent) : QObject(parent), m_shelf(folder)
+AimPart::AimPart(const QString &folder, QString formFile, QObject *parent)
+    : QObject(parent), m_shelf(folder), m_formFile(std::move(formFile))
 {
+    try {
+        m_state.profileForm = run::readProfileForm(m_formFile);
+    } catch (const Error &) { // damaged: the usual kind, until one is chosen anew
+    }
     m_state.aim = aimPresets().front();
     m_state.ownAims = m_shelf.aims();
 }
@@ -84,9 +89,10 @@ void AimPart::setMeasure(const MeasureChoice &choice)
     emit changed();
 }
 
-void AimPart::setProfileForm(const ProfileForm &form)
+void AimPart::setProfileForm(const run::ProfileForm &form)
 {
     m_state.profileForm = form;
+    run::writeProfileForm(m_formFile, form);
     emit changed();
 }
 

@@ -12,15 +12,16 @@ namespace lantern::app {
 class AimPart : public QObject {
     Q_OBJECT
 public:
-    /// \param folder of the person's own aims
-    explicit AimPart(const QString &folder, QObject *parent = nullptr);
+    /// \param folder of the person's own aims \param formFile of the kind of profile
+    AimPart(const QString &folder, QString formFile, QObject *parent = nullptr);
     [[nodiscard]] const AimState &state() const { return m_state; }
     [[nodiscard]] QUndoStack *undoStack() { return &m_undo; }
 
     /// With undo; turning the same knob again and again is one step back.
     void setAim(const Aim &aim);
     void setMeasure(const MeasureChoice &choice);
-    void setProfileForm(const ProfileForm &form);
+    /// Kept for the runs to come. \throws Error Device when it cannot be written
+    void setProfileForm(const run::ProfileForm &form);
     // The person's own aims. What happened is returned, for people.
     /// \throws Error Device when it cannot be written
     QString keep(const QString &name);
@@ -35,6 +36,7 @@ private:
     void apply(const Aim &aim);
 
     run::AimShelf m_shelf;
+    QString m_formFile;
     AimState m_state;
     QUndoStack m_undo;
 };

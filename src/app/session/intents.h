@@ -29,7 +29,7 @@ signals:
     void previousProfileWanted();
     void profileRemoved(const QString &path);
     void reminderChosen(int days, int hours); ///< 0: never
-    void profileFormChosen(const lantern::app::ProfileForm &form);
+    void profileFormChosen(const lantern::run::ProfileForm &form);
     void putBackWanted();
     void profileForAllWanted(const QString &path);
     void keeperWanted(bool wanted);

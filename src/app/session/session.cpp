@@ -31,7 +31,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_workplace(workplace),
       m_displays(workplace->displays()),
       m_inForce(workplace),
-      m_aim(beside(logbookPath, "aims")),
+      m_aim(beside(logbookPath, "aims"), beside(logbookPath, "profile-form.json")),
       m_meter(beside(logbookPath, "meters")),
       m_light(beside(logbookPath, "lights.json"), m_aim.undoStack()),
       m_history(logbookPath),
@@ -94,9 +94,8 @@ void Session::connectEngine()
         goOnWithMeter();
     });
     connect(engine, &run::RunEngine::roomRead, &m_meter, &MeterPart::roomRead);
-    connect(engine, &run::RunEngine::blackRead, this, [this](const XYZ &xyz) {
-        m_light.took(xyz, m_displays.at(m_selected).id);
-    });
+    connect(engine, &run::RunEngine::blackRead, this,
+            [this](const XYZ &xyz) { m_light.took(xyz, m_displays.at(m_selected).id); });
     connect(engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
         if (m_meter.state().readingRoom)
             m_meter.setReadingRoom(false);

@@ -121,7 +121,7 @@ public slots:
     void setProblem(const QString &problem);
     void dismissNotice();
     void setProfileTitle(const QString &title);
-    void setProfileForm(const lantern::app::ProfileForm &form);
+    void setProfileForm(const lantern::run::ProfileForm &form);
 
 signals:
     void changed();

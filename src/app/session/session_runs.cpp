@@ -286,12 +286,10 @@ void Session::setAdjustMode(run::AdjustMode mode)
     m_run.ask([mode](run::RunEngine &engine) { engine.setAdjustMode(mode); });
 }
 
-void Session::setProfileForm(const ProfileForm &form)
+void Session::setProfileForm(const run::ProfileForm &form)
 {
-    m_aim.setProfileForm(form);
-    m_run.ask([form](run::RunEngine &engine) {
-        engine.setProfileForm(form.kind, form.version, form.grid);
-    });
+    m_run.ask([form](run::RunEngine &engine) { engine.setProfileForm(form); });
+    attempt([&] { m_aim.setProfileForm(form); });
 }
 
 void Session::setProfileTitle(const QString &title)

@@ -5,6 +5,7 @@
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
 #include "run/book/lights.h"
+#include "run/book/profile_form.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
@@ -91,29 +92,11 @@ struct RunState {
     std::vector<Reading> liveReadings; ///< of the running stage
 };
 
-/// What kind of profile is built.
-struct ProfileForm {
-    ProfileKind kind = ProfileKind::Table;
-    int version = 4; ///< of ICC: 4 or 2
-    int grid = 33;   ///< points a side of the tables
-    bool operator==(const ProfileForm &) const = default;
-    static ProfileForm of(const run::RunSetup &setup)
-    {
-        return {setup.profileKind, setup.iccVersion, setup.grid};
-    }
-    void applyTo(run::RunSetup &setup) const
-    {
-        setup.profileKind = kind;
-        setup.iccVersion = version;
-        setup.grid = grid;
-    }
-};
-
 struct AimState {
     Aim aim;
     std::vector<Aim> ownAims;
     MeasureChoice measure;
-    ProfileForm profileForm; ///< of runs to come
+    run::ProfileForm profileForm; ///< of runs to come
 };
 
 struct MeterState {

@@ -3,6 +3,7 @@
 #include "app/session/intents.h"
 #include "app/state/session_state.h"
 
+#include <QKeySequence>
 #include <QLabel>
 #include <QVBoxLayout>
 #include <QWidget>
@@ -42,6 +43,7 @@ private:
 struct ViewEntry {
     ViewId id;
     std::function<View *(Intents *)> make;
+    QKeySequence key = {}; ///< empty: Ctrl and its number
 };
 std::vector<ViewEntry> viewRegistry();
 

@@ -18,7 +18,6 @@ std::vector<ViewEntry> viewRegistry()
         {ViewId::Ready, [](Intents *i) -> View * { return new ReadyView(i); }},
         {ViewId::Check, [](Intents *i) -> View * { return new CheckView(i); }},
         {ViewId::Aim, [](Intents *i) -> View * { return new AimView(i); }},
-        {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); }},
         {ViewId::White, [](Intents *i) -> View * { return new WhiteView(i); }},
         {ViewId::Tone, [](Intents *i) -> View * { return new ToneView(i); }},
         {ViewId::Gamut, [](Intents *i) -> View * { return new GamutView(i); }},
@@ -26,6 +25,8 @@ std::vector<ViewEntry> viewRegistry()
         {ViewId::Profile, [](Intents *i) -> View * { return new ProfileView(i); }},
         {ViewId::Compare, [](Intents *i) -> View * { return new CompareView(i); }},
         {ViewId::ByEye, [](Intents *i) -> View * { return new ByEyeView(i); }},
+        {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); },
+         QKeySequence(Qt::CTRL | Qt::Key_L)},
     };
 }
 

@@ -48,8 +48,10 @@ void MainWindow::makeMenus(QUndoStack *stack)
     int number = 1;
     for (const ViewEntry &entry : viewRegistry())
         view->addAction(m_views.at(entry.id)->title(),
-                        QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10)), this,
-                        [this, id = entry.id] { emit m_intents->viewWanted(id); });
+                        entry.key.isEmpty()
+                            ? QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10))
+                            : entry.key,
+                        this, [this, id = entry.id] { emit m_intents->viewWanted(id); });
     QMenu *display = menuBar()->addMenu(tr("&Display"));
     display->addAction(tr("Show me &which"), QKeySequence(Qt::Key_F7), this,
                        &MainWindow::showWhich);

@@ -47,7 +47,10 @@ public:
         cmsSetPCS(p, cmsSigXYZData);
         cmsSetHeaderRenderingIntent(p, INTENT_RELATIVE_COLORIMETRIC);
         writeText(cmsSigProfileDescriptionTag, m_request.name);
-        writeAscii(cmsSigCopyrightTag, "No copyright, use freely.");
+        if (isV4() && plainAscii(m_request.copyright) != m_request.copyright)
+            writeText(cmsSigCopyrightTag, m_request.copyright);
+        else
+            writeAscii(cmsSigCopyrightTag, m_request.copyright);
         if (!m_request.maker.empty())
             writeText(cmsSigDeviceMfgDescTag, m_request.maker);
         if (!m_request.model.empty())

@@ -21,11 +21,15 @@ enum class ProfileKind {
     Table,  ///< A2B and B2A tables for perceptual, relative colorimetric and saturation intent
 };
 
+/// Of a profile whose maker claims nothing.
+inline constexpr const char *kUsualCopyright = "No copyright, use freely.";
+
 struct ProfileRequest {
     ProfileKind kind = ProfileKind::Table;
-    int version = 4;              ///< 4: ICC v4.4, 2: ICC v2.4
-    std::string name = "Display"; ///< description tag, UTF-8
-    std::string maker, model;     ///< device descriptions, UTF-8; empty = not written
+    int version = 4;                         ///< 4: ICC v4.4, 2: ICC v2.4
+    std::string name = "Display";            ///< description tag, UTF-8
+    std::string copyright = kUsualCopyright; ///< UTF-8; version 2 takes ASCII only
+    std::string maker, model;                ///< device descriptions, UTF-8; empty = not written
     IccDate date = {};
     /// How the readings' code values reached the panel. The LUT goes into the `vcgt` tag.
     SignalPath path = {};

@@ -114,6 +114,8 @@ Json setupToJson(const RunSetup &s)
               {"tolerance", s.tolerance},
               {"reference", s.reference},
               {"profile_title", s.profileTitle},
+              {"name_template", s.nameTemplate},
+              {"copyright", s.copyright},
               {"started_at", s.startedAt},
               {"seed", s.seed}};
     j["meter_changes"] = Json::array();
@@ -232,6 +234,10 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.controls.brightnessStep = root.number("brightness_step", 0.001, 100);
     if (!root.raw("link_bits").is_null())
         s.linkBits = root.integer("link_bits", 1, 16);
+    if (root.has("name_template")) { // added later
+        s.nameTemplate = root.string("name_template");
+        s.copyright = root.string("copyright");
+    }
     s.tolerance = root.string("tolerance");
     s.reference = root.has("reference") ? root.string("reference") : "lantern40"; // added later
     if (root.has("reference_colours")) {                                          // added later
@@ -259,10 +265,22 @@ std::string profileName(const RunSetup &s)
 {
     if (!s.profileTitle.empty())
         return s.profileTitle;
-    const std::string luminance =
-        s.aim.luminanceCdM2 ? QString::number(*s.aim.luminanceCdM2).toStdString() : "native";
-    return s.displayName + " " + s.startedAt.substr(0, 10) + " " + whiteName(s.aim.white) + " " +
-           luminance + " " + toneName(s.aim.tone);
+    const std::array<std::pair<const char *, std::string>, 9> places = {
+        {{"{display}", s.displayName},
+         {"{serial}", s.serial},
+         {"{date}", s.startedAt.substr(0, 10)},
+         {"{aim}", s.aim.name},
+         {"{white}", whiteName(s.aim.white)},
+         {"{luminance}", s.aim.luminanceCdM2 ? QString::number(*s.aim.luminanceCdM2).toStdString()
+                                             : std::string("native")},
+         {"{tone}", toneName(s.aim.tone)},
+         {"{technology}", s.technology},
+         {"{meter}", s.meterName}}};
+    QString name = QString::fromStdString(s.nameTemplate);
+    for (const auto &[place, text] : places)
+        name.replace(QLatin1String(place), QString::fromStdString(text));
+    name = name.simplified();
+    return name.isEmpty() ? s.displayName : name.toStdString();
 }
 
 IccDate iccDate(const RunSetup &s)

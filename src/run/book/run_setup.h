@@ -43,6 +43,10 @@ struct MeterChange {
     bool operator==(const MeterChange &) const = default;
 };
 
+/// What a profile is called unless the person says otherwise. Places: {display}, {serial}, {date},
+/// {aim}, {white}, {luminance}, {tone}, {technology}, {meter}.
+inline constexpr const char *kUsualNameTemplate = "{display} {date} {white} {luminance} {tone}";
+
 enum class AdjustMode { Automatic, ByHand, Skip };
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
@@ -87,6 +91,8 @@ struct RunSetup {
     std::vector<ReferenceColour> referenceColours = {}; ///< a list of the person's own instead
     bool perceptual = false;  ///< validated by that intent, with black point compensation
     std::string profileTitle; ///< empty: the suggested one
+    std::string nameTemplate = kUsualNameTemplate;  ///< that it is suggested by
+    std::string copyright = kUsualCopyright;        ///< of the profile
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
@@ -107,7 +113,7 @@ Json setupToJson(const RunSetup &setup);
 /// \throws Error BadInput
 RunSetup setupFromJson(const Json &json, const std::string &source);
 
-/// The profile's name: the given title, else one made of display, date and aim.
+/// The profile's name: the given title, else what its template makes of display, date and aim.
 std::string profileName(const RunSetup &setup);
 
 /// The date part of setup.startedAt for a profile's header.

@@ -2,6 +2,7 @@
 
 #include "core/plan/time_left.h"
 #include "run/book/in_words.h"
+#include "run/book/profile_form.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/reading_taker.h"
@@ -64,7 +65,7 @@ public slots:
     void setProfileTitle(const QString &title);
     /// What kind of profile is built, until it is. \param version of ICC, 4 or 2 \param grid points
     /// a side of the tables, odd, kMinGrid..kMaxGrid
-    void setProfileForm(lantern::ProfileKind kind, int version, int grid);
+    void setProfileForm(const lantern::run::ProfileForm &form);
 
     /// Installs a profile that was made by eye and keeps it in the logbook; while no stage is at
     /// work. installedByEye() follows.

@@ -211,13 +211,9 @@ void RunEngine::setAdjustMode(AdjustMode mode)
     });
 }
 
-void RunEngine::setProfileForm(ProfileKind kind, int version, int grid)
+void RunEngine::setProfileForm(const ProfileForm &form)
 {
-    changeProfile([&](RunSetup &setup) {
-        setup.profileKind = kind;
-        setup.iccVersion = version;
-        setup.grid = grid;
-    });
+    changeProfile([&](RunSetup &setup) { form.applyTo(setup); });
 }
 
 void RunEngine::setProfileTitle(const QString &title)

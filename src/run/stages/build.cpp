@@ -24,6 +24,7 @@ ProfileRequest profileRequest(const RunResults &r)
     request.version = r.setup.iccVersion;
     request.grid = r.setup.grid;
     request.name = profileName(r.setup);
+    request.copyright = r.setup.copyright;
     request.model = r.setup.displayName;
     request.date = iccDate(r.setup);
     request.path = signalPathOf(r);

@@ -52,7 +52,7 @@ private slots:
 
     void turningOneKnobIsOneStepBack()
     {
-        AimPart part(path("aims"));
+        AimPart part(path("aims"), path("form.json"));
         const Aim first = part.state().aim;
         for (const double cdM2 : {90.0, 100.0, 110.0}) {
             Aim aim = part.state().aim;
@@ -76,25 +76,25 @@ private slots:
 
     void ownAimsAreKeptInTheirFolder()
     {
-        AimPart part(path("aims"));
+        AimPart part(path("aims"), path("form.json"));
         QVERIFY(part.keep(QStringLiteral("  ")).contains(QLatin1String("name first")));
         QVERIFY(part.state().ownAims.empty());
         part.keep(QStringLiteral(" Cellar "));
         QCOMPARE(part.state().aim.name, std::string("Cellar"));
         part.keepCopy();
         part.keepCopy();
-        AimPart again(path("aims"));
+        AimPart again(path("aims"), path("form.json"));
         QCOMPARE(again.state().ownAims.size(), size_t(3));
         QVERIFY(again.state().ownAims == part.state().ownAims);
         QCOMPARE(part.state().aim.name, std::string("Cellar 2 2"));
         part.removeOwn(QStringLiteral("Cellar 2"));
-        QCOMPARE(AimPart(path("aims")).state().ownAims.size(), size_t(2));
+        QCOMPARE(AimPart(path("aims"), path("form.json")).state().ownAims.size(), size_t(2));
     }
 
     void aShelfThatCannotBeWrittenIsTold()
     {
         run::writeFile(path("aims"), "a file where the folder should be");
-        AimPart part(path("aims"));
+        AimPart part(path("aims"), path("form.json"));
         VERIFY_ERROR(part.keep(QStringLiteral("Cellar")), "aims");
         QVERIFY(part.state().ownAims.empty());
     }

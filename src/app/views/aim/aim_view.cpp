@@ -151,7 +151,7 @@ AimView::AimView(Intents *intents)
     grid->addWidget(primariesWhy, row + 1, 1, 1, 4);
     row += 2;
     grid->addWidget(makeLabel(tr("Light"), 11, theme::kText), row, 0, Qt::AlignTop);
-    auto *toLight = new QPushButton(tr("Li&ght around the desk…"));
+    auto *toLight = new QPushButton(tr("Light around the desk…"));
     toLight->setObjectName(QStringLiteral("toLight"));
     connect(toLight, &QPushButton::clicked, this,
             [this] { emit this->intents()->viewWanted(ViewId::Light); });

@@ -95,13 +95,16 @@ QWidget *LightView::reading()
     m_kept->setObjectName(QStringLiteral("keptLights"));
     m_kept->setAccessibleName(tr("Kept lights"));
     m_kept->setHorizontalHeaderLabels({tr("Name"), tr("Illuminance"), tr("Colour"), tr("Read")});
+    m_kept->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_kept->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    m_kept->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    m_kept->setShowGrid(false);
     m_kept->verticalHeader()->hide();
     m_kept->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_kept->setSelectionMode(QAbstractItemView::SingleSelection);
     m_kept->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_kept->setTabKeyNavigation(false);
-    m_kept->setFixedHeight(112);
+    m_kept->setFixedHeight(124); // three of them
     column->addLayout(row({m_read, m_startOver, m_name, m_keep}));
     column->addWidget(m_readings);
     column->addWidget(m_kept);
@@ -146,6 +149,8 @@ QWidget *LightView::following()
         m_offers[i] = {words(), button(tr("Take it"), kNames[i])};
         grid->addWidget(m_offers[i].text, static_cast<int>(i), 0);
         grid->addWidget(m_offers[i].take, static_cast<int>(i), 1);
+        m_offers[i].take->setAccessibleName(i < 2 ? tr("Take this luminance")
+                                                  : tr("Take this white"));
         connect(m_offers[i].take, &QPushButton::clicked, this, [this, i] {
             if (i < m_model.offers.size() && m_model.offers[i].aim)
                 emit intents()->aimChosen(*m_model.offers[i].aim);

@@ -18,7 +18,7 @@ struct Profile {
 };
 
 /// Why one would take it.
-QString formText(const ProfileForm &form)
+QString formText(const run::ProfileForm &form)
 {
     const QString kind =
         form.kind == ProfileKind::Table
@@ -109,7 +109,7 @@ ProfileModel profileModel(const SessionState &state)
                   !r->profile.isEmpty();
     f.madeFor = QString::fromStdString(r->setup.displayName) + QStringLiteral(" · ") +
                 inLocale(aimSummary(r->setup.aim));
-    f.form = ProfileForm::of(r->setup);
+    f.form = run::ProfileForm::of(r->setup);
     f.formNote = formText(f.form);
     f.madeFrom = readingsText(*r);
     f.file = r->installedPath.isEmpty() ? dash() : QDir::toNativeSeparators(r->installedPath);

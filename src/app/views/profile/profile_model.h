@@ -12,7 +12,7 @@ struct ProfileModel {
     struct Facts {
         QString name;
         bool nameFixed = false; ///< it is built, or of an earlier run
-        ProfileForm form;
+        run::ProfileForm form;
         bool isLost = false; ///< another program has changed what is in force
         QString madeFor, formNote, madeFrom, file, declared, lut;
     };

@@ -31,6 +31,7 @@ ProfileView::ProfileView(Intents *intents)
     m_grid->addWidget(m_name, 0, 1);
     m_aim = addRow(tr("Made for"));
     makeFormRow();
+    makeWordsRow();
     m_readings = addRow(tr("Made from"));
     m_file = addRow(tr("File"));
     m_declared = addRow(tr("Registered with the desktop"));
@@ -52,6 +53,45 @@ ProfileView::ProfileView(Intents *intents)
     body()->addSpacing(12);
     body()->addWidget(makeKeeping());
     body()->addStretch(1);
+}
+
+void ProfileView::formEdited()
+{
+    emit intents()->profileFormChosen(
+        {static_cast<ProfileKind>(m_kind->currentData().toInt()), m_version->currentData().toInt(),
+         m_gridPoints->currentData().toInt(), m_template->text().trimmed().toStdString(),
+         m_copyright->text().trimmed().toStdString()});
+}
+
+/// How names are suggested, and whose the profiles are.
+void ProfileView::makeWordsRow()
+{
+    m_template = new QLineEdit;
+    m_template->setObjectName(QStringLiteral("nameTemplate"));
+    m_template->setAccessibleName(tr("Names are made of"));
+    m_template->setToolTip(tr("Places that are filled in: {display}, {serial}, {date}, {aim}, "
+                              "{white}, {luminance}, {tone}, {technology}, {meter}."));
+    m_copyright = new QLineEdit;
+    m_copyright->setObjectName(QStringLiteral("copyright"));
+    m_copyright->setAccessibleName(tr("Copyright"));
+    m_copyright->setToolTip(tr("Copyright that stands in the profile."));
+    auto *words = new QWidget;
+    auto *row = new QHBoxLayout(words);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(m_template, 3);
+    row->addWidget(m_copyright, 2);
+    for (QLineEdit *line : {m_template, m_copyright}) {
+        line->setMaxLength(200);
+        line->setMinimumWidth(120);
+        connect(line, &QLineEdit::editingFinished, this, [this, line] {
+            if (line->isModified())
+                formEdited();
+            line->setModified(false);
+        });
+    }
+    const int at = m_grid->rowCount();
+    m_grid->addWidget(makeLabel(tr("Names, copyright"), theme::kNormal, theme::kMuted), at, 0);
+    m_grid->addWidget(words, at, 1);
 }
 
 /// Kind, version and tables, with the reason to choose them below.
@@ -81,11 +121,7 @@ void ProfileView::makeFormRow()
     second->addWidget(m_gridPoints);
     second->addStretch(1);
     for (QComboBox *box : {m_kind, m_version, m_gridPoints})
-        connect(box, &QComboBox::activated, this, [this] {
-            emit intents()->profileFormChosen(
-                {static_cast<ProfileKind>(m_kind->currentData().toInt()),
-                 m_version->currentData().toInt(), m_gridPoints->currentData().toInt()});
-        });
+        connect(box, &QComboBox::activated, this, &ProfileView::formEdited);
     m_form = new QWidget;
     auto *box = new QVBoxLayout(m_form);
     box->setContentsMargins(0, 0, 0, 0);
@@ -244,7 +280,13 @@ void ProfileView::showFacts(const ProfileModel &m)
         m_name->setText(m.facts->name);
     m_name->setReadOnly(m.facts->nameFixed);
     m_aim->setText(m.facts->madeFor);
-    const ProfileForm &form = m.facts->form;
+    const run::ProfileForm &form = m.facts->form;
+    for (const auto &[line, text] :
+         {std::pair{m_template, &form.nameTemplate}, {m_copyright, &form.copyright}}) {
+        if (!line->hasFocus() || !line->isModified())
+            line->setText(QString::fromStdString(*text));
+        line->setReadOnly(m.facts->nameFixed);
+    }
     m_kind->setCurrentIndex(m_kind->findData(static_cast<int>(form.kind)));
     m_version->setCurrentIndex(m_version->findData(form.version));
     if (m_gridPoints->findData(form.grid) < 0) // of another program

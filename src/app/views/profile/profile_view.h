@@ -24,6 +24,8 @@ public:
 private:
     QLabel *addRow(const QString &name);
     void makeFormRow();
+    void makeWordsRow();
+    void formEdited();
     QWidget *makeList();
     QWidget *makeKeeping();
     void showFacts(const ProfileModel &model);
@@ -32,7 +34,7 @@ private:
     [[nodiscard]] const ProfileModel::Row *current() const;
 
     QGridLayout *m_grid;
-    QLineEdit *m_name;
+    QLineEdit *m_name, *m_template, *m_copyright;
     QComboBox *m_kind, *m_version, *m_gridPoints;
     QWidget *m_form;
     QLabel *m_formNote;
