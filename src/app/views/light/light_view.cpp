@@ -148,7 +148,7 @@ QWidget *LightView::following()
     for (size_t i = 0; i < m_offers.size(); ++i) {
         m_offers[i] = {words(), button(tr("Take it"), kNames[i])};
         grid->addWidget(m_offers[i].text, static_cast<int>(i), 0);
-        grid->addWidget(m_offers[i].take, static_cast<int>(i), 1);
+        grid->addWidget(m_offers[i].take, static_cast<int>(i), 2);
         m_offers[i].take->setAccessibleName(i < 2 ? tr("Take this luminance")
                                                   : tr("Take this white"));
         connect(m_offers[i].take, &QPushButton::clicked, this, [this, i] {
@@ -157,6 +157,8 @@ QWidget *LightView::following()
         });
     }
     column->addLayout(grid);
+    constexpr int kPaperOffer = 1;
+    grid->addWidget(m_paper, kPaperOffer, 1);
     m_paper->setObjectName(QStringLiteral("paperLightness"));
     m_paper->setAccessibleName(tr("Lightness of the paper"));
     m_paper->setRange(70, 100);
@@ -168,7 +170,6 @@ QWidget *LightView::following()
         if (!m_updating)
             emit intents()->paperChosen(lightness);
     });
-    column->addLayout(row({m_paper}));
     return widget;
 }
 
