@@ -7,6 +7,7 @@
 #include "platform/display_id.h"
 #include "platform/wayland/gamma_controls.h"
 #include "run/book/lights.h"
+#include "run/book/meter_shelf.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -16,6 +17,7 @@
 #include <QDBusConnection>
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
 #include <QProcess>
 #include <QSettings>
 #include <QStandardPaths>
@@ -33,7 +35,8 @@ namespace {
 constexpr int kTickMs = 10 * 60 * 1000;
 constexpr double kHour = 3600;
 constexpr int kSnoozeDays = 7;
-constexpr int kUnmeasuredDays = 7; ///< a display may be new for so long before it is spoken of
+constexpr int kCertificateDays = 42; ///< before it is due
+constexpr int kUnmeasuredDays = 7;   ///< a display may be new for so long before it is spoken of
 const QString kMemoryFile = QStringLiteral("/keeper.json");
 
 std::vector<uint8_t> bytesOf(const QByteArray &icc)
@@ -71,6 +74,22 @@ std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing
     return due;
 }
 
+QString certificateWords(const Certificate &certificate, const QDate &today)
+{
+    const QDate due = QDate::fromString(QString::fromStdString(certificate.due), Qt::ISODate);
+    if (!due.isValid() || today.daysTo(due) > kCertificateDays)
+        return {};
+    const QString date = QLocale().toString(due, QLocale::ShortFormat);
+    const QString words =
+        today > due
+            ? QCoreApplication::translate("Keeper", "It was to be renewed by %1. What is measured "
+                                                    "goes on, but its uncertainty is no longer "
+                                                    "vouched for.")
+            : QCoreApplication::translate("Keeper", "It is to be renewed by %1. Laboratories take "
+                                                    "some weeks.");
+    return words.arg(date);
+}
+
 Keeper::Keeper(QObject *parent)
     : QObject(parent),
       m_asFound(platform::AsFound::usualFolder()),
@@ -95,6 +114,7 @@ Keeper::Keeper(QObject *parent)
         countHours();
         look();
         lookAtRoom();
+        remindOfCertificates();
     });
     m_tick.setTimerType(Qt::VeryCoarseTimer);
     m_tick.start(kTickMs);
@@ -102,6 +122,31 @@ Keeper::Keeper(QObject *parent)
     putInForce();
     look();
     lookAtRoom();
+    remindOfCertificates();
+}
+
+void Keeper::remindOfCertificates()
+{
+    const QString folder = QFileInfo(run::usualLightsFile()).absolutePath(); // of all that is kept
+    const QDateTime now = QDateTime::currentDateTimeUtc();
+    for (const Certificate &c :
+         run::MeterShelf(folder + QStringLiteral("/meters")).certificates()) {
+        const QString meter = QString::fromStdString(c.meter);
+        const QString about = QStringLiteral("certificate ") + meter;
+        const QString words = certificateWords(c, now.date());
+        Memory &memory = m_memory[about];
+        if (words.isEmpty()) {
+            m_notifier.withdraw(about);
+            continue;
+        }
+        if (memory.snoozedUntil.isValid() && now < memory.snoozedUntil)
+            continue;
+        if (m_notifier.show(about, tr("The certificate of %1").arg(meter), words, {},
+                            [](const QString &) {})) {
+            memory.snoozedUntil = now.addDays(kSnoozeDays);
+            writeMemory();
+        }
+    }
 }
 
 /// With the meter that the window uses, unless a display is being measured.

@@ -45,6 +45,7 @@ private:
     void remind(const QString &displayId, const QString &name,
                 const std::optional<platform::Standing> &standing);
     void lookAtRoom();
+    void remindOfCertificates();
     void countHours();
     void readMemory();
     void writeMemory() const;
@@ -60,6 +61,9 @@ private:
     QElapsedTimer m_sinceTick;
     std::map<QString, Memory> m_memory; ///< by display
 };
+
+/// What to say of a meter's certificate; empty: it is good for a while. \param today without time
+QString certificateWords(const Certificate &certificate, const QDate &today);
 
 /// When a display is due next. Nothing: never, as a person wants it. \param firstSeen counts where
 /// it was never measured \param hoursUsed since it was proved

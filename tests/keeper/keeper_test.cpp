@@ -414,6 +414,18 @@ private slots:
         QCOMPARE(s.path(), QStringLiteral("/1"));
     }
 
+    void aCertificateIsRemindedOf()
+    {
+        Certificate c;
+        c.due = "2026-12-01";
+        QVERIFY(keeper::certificateWords(c, QDate(2026, 10, 19)).isEmpty());
+        QVERIFY(keeper::certificateWords(c, QDate(2026, 10, 20)).contains(u"is to be renewed"));
+        QVERIFY(keeper::certificateWords(c, QDate(2026, 12, 1)).contains(u"is to be renewed"));
+        QVERIFY(keeper::certificateWords(c, QDate(2026, 12, 2)).contains(u"was to be renewed"));
+        c.due.clear();
+        QVERIFY(keeper::certificateWords(c, QDate(2026, 12, 2)).isEmpty());
+    }
+
     /// Between half and twice of what it was the room's light is left alone.
     void aRoomThatChangedIsSaid()
     {

@@ -76,6 +76,16 @@ std::optional<Certificate> MeterShelf::certificate(const std::string &meter) con
     return readCertificate(folderOf(meter), nullptr);
 }
 
+std::vector<Certificate> MeterShelf::certificates() const
+{
+    std::vector<Certificate> out;
+    const QDir dir(m_folder);
+    for (const QString &meter : dir.entryList(QDir::Dirs | QDir::NoDotAndDotDot))
+        if (const auto c = readCertificate(dir.filePath(meter), nullptr))
+            out.push_back(*c);
+    return out;
+}
+
 void MeterShelf::keep(const std::string &meter, const Certificate &certificate) const
 {
     const QString folder = folderOf(meter);

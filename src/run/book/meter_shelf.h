@@ -18,6 +18,8 @@ public:
     explicit MeterShelf(QString folder) : m_folder(std::move(folder)) {}
 
     [[nodiscard]] std::optional<Certificate> certificate(const std::string &meter) const;
+    /// Of all meters that have one, in no order.
+    [[nodiscard]] std::vector<Certificate> certificates() const;
     /// \throws Error Device
     void keep(const std::string &meter, const Certificate &certificate) const;
 

@@ -66,6 +66,18 @@ private slots:
         QCOMPARE(shelf.corrections("Reed").size(), size_t(3));
     }
 
+    void allCertificatesAreFound()
+    {
+        const QTemporaryDir folder;
+        const MeterShelf shelf(folder.path());
+        QVERIFY(shelf.certificates().empty());
+        shelf.keep("Reed", certificate());
+        shelf.keep("Heron", correctionOn("North", "led-wide", 1.01)); // has none
+        makeFolder(folder.filePath(QStringLiteral("Broken")));
+        writeFile(folder.filePath(QStringLiteral("Broken/certificate.json")), "{");
+        QVERIFY(shelf.certificates() == std::vector{certificate()});
+    }
+
     void namesOfAnyKindAreKeptApart()
     {
         const QTemporaryDir folder;
