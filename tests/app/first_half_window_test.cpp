@@ -301,7 +301,7 @@ private slots:
         VERIFY_NEAR(rig.state().lights.stray.begin()->second.Y, truth, 0.05 * truth);
         run::RunSetup setup;
         setup.displayId = rig.state().displays[0].id.toStdString();
-        rig.state().lights.applyTo(setup);
+        run::applyLights(rig.state().lights, setup);
         QVERIFY(setup.strayLight && run::roomOf(setup));
         QVERIFY(lightModel(rig.state()).stray.contains(QStringLiteral("throws back")));
     }

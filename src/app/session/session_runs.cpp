@@ -34,7 +34,7 @@ void Session::beginRun()
         setup.aim = m_aim.state().aim;
         m_aim.state().measure.applyTo(setup);
         m_aim.state().profileForm.applyTo(setup);
-        m_light.state().lights.applyTo(setup);
+        run::applyLights(m_light.state().lights, setup);
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints();
         m_notice.clear();

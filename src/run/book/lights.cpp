@@ -45,17 +45,6 @@ void Lights::remove(const std::string &name)
         used.clear();
 }
 
-void Lights::applyTo(RunSetup &setup) const
-{
-    const KeptLight *light = usedLight();
-    if (seenIn == SeenIn::Light && light) {
-        setup.roomLight = light->light;
-        setup.reflectance = reflectance;
-    } else if (const auto it = stray.find(setup.displayId);
-               seenIn == SeenIn::Measured && it != stray.end())
-        setup.strayLight = it->second;
-}
-
 Json lightsToJson(const Lights &lights)
 {
     Json json = {{"format", kFormat},

@@ -43,9 +43,10 @@ struct Lights {
     /// Adds, or takes the place of the one of that name; used from now on.
     void keep(const KeptLight &light);
     void remove(const std::string &name);
-    /// Makes the profile of a run one for this light, where that is wished and known.
-    void applyTo(RunSetup &setup) const;
 };
+
+/// Makes the profile of a run one for the light that is used, where that is wished and known.
+void applyLights(const Lights &lights, RunSetup &setup);
 
 /// Format "bold-lantern-lights" version 1.
 Json lightsToJson(const Lights &lights);

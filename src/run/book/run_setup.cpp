@@ -3,6 +3,7 @@
 #include "core/colour/colour.h"
 #include "core/profile/profile_tables.h"
 
+#include "run/book/lights.h"
 #include "run/book/stage.h"
 
 #include <nlohmann/json.hpp>
@@ -48,6 +49,17 @@ RoomLight meanLight(const std::vector<RoomLight> &readings)
 double paperLuminance(double illuminanceLux, double paperLightness)
 {
     return xyzFromLab({paperLightness, 0, 0}, kD50).Y * illuminanceLux / std::numbers::pi;
+}
+
+void applyLights(const Lights &lights, RunSetup &setup)
+{
+    const KeptLight *light = lights.usedLight();
+    if (lights.seenIn == SeenIn::Light && light) {
+        setup.roomLight = light->light;
+        setup.reflectance = lights.reflectance;
+    } else if (const auto it = lights.stray.find(setup.displayId);
+               lights.seenIn == SeenIn::Measured && it != lights.stray.end())
+        setup.strayLight = it->second;
 }
 
 bool learnsSettling(const RunSetup &setup)

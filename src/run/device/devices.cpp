@@ -20,3 +20,6 @@ void VideoLutDevice::restore(const QByteArray &saved)
 }
 
 } // namespace lantern::run
+
+// Beside its class: else whoever needs one meter is linked with the whole run.
+#include "moc_devices.cpp"

@@ -71,7 +71,7 @@ QString strayText(const SessionState &state)
 {
     run::RunSetup setup;
     setup.displayId = state.displays[static_cast<size_t>(state.selected)].id.toStdString();
-    state.lights.applyTo(setup);
+    run::applyLights(state.lights, setup);
     const auto stray = run::roomOf(setup);
     if (!stray) {
         if (state.lights.seenIn == run::SeenIn::Light)

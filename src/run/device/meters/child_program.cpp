@@ -70,3 +70,6 @@ QString ChildProgram::lastWords() const
 }
 
 } // namespace lantern::run
+
+// Beside its class: else whoever needs one meter is linked with the whole run.
+#include "moc_child_program.cpp"

@@ -89,3 +89,6 @@ std::optional<XYZ> xyzFromOutput(const QByteArray &output)
 }
 
 } // namespace lantern::run
+
+// Beside its class: else whoever needs one meter is linked with the whole run.
+#include "moc_command_meter.cpp"

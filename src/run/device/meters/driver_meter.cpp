@@ -309,3 +309,6 @@ void DriverMeter::fail(MeterFault fault, const QString &detail)
 }
 
 } // namespace lantern::run
+
+// Beside its class: else whoever needs one meter is linked with the whole run.
+#include "moc_driver_meter.cpp"
