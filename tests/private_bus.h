@@ -42,6 +42,7 @@ public:
     /// For this program and those it starts.
     void makeItThe(const char *variable) const { qputenv(variable, m_address.toUtf8()); }
     [[nodiscard]] const QString &address() const { return m_address; }
+    [[nodiscard]] qint64 processId() const { return m_bus.processId(); }
     /// The stand-in's own connection.
     [[nodiscard]] static QDBusConnection standIn() { return QDBusConnection(kStandIn); }
     void offer(const QString &service)

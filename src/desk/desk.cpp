@@ -97,7 +97,11 @@ public:
         platform::ColourDevice(m_output).setDefault(path); // where there is such a service
         return path;
     }
-    QByteArray inUse() override { return m_store->inUse(); }
+    QByteArray inUse() override
+    {
+        return m_store->isHeard() ? m_store->inUse()
+                                  : platform::StandingShelf().of(m_id, m_name).profile;
+    }
 
 private:
     platform::Output m_output;
@@ -381,7 +385,7 @@ std::vector<KnownProfile> Desk::profiles(int display) const
     return knownProfiles(standing(display),
                          place.edid ? platform::profileMapping(*place.edid, place.output.edid)
                                     : std::vector<std::pair<std::string, std::string>>(),
-                         profileFolders(), place.store->inUse());
+                         profileFolders(), declared(display));
 }
 
 void Desk::use(int display, const QString &path)
@@ -462,13 +466,19 @@ void Desk::clearLut(int display)
 ProfileInUse Desk::readBack(int display, const run::RunResults &results)
 {
     Place &place = m_places.at(display);
-    return judgeProfileInUse(place.store->inUse(), place.lut.get(), results,
-                             tr("the display server"));
+    const QString where =
+        !place.store->isHeard()
+            ? tr("our own note (no colour service runs here to tell other programs)")
+        : place.output.server == platform::DisplayServer::Wayland ? tr("the colour service")
+                                                                  : tr("the display server");
+    return judgeProfileInUse(declared(display), place.lut.get(), results, where);
 }
 
+/// Where nobody hears of it, what is to be in force is what we say.
 QByteArray Desk::declared(int display) const
 {
-    return m_places.at(display).store->inUse();
+    const Place &place = m_places.at(display);
+    return place.store->isHeard() ? place.store->inUse() : standing(display).profile;
 }
 
 std::optional<bool> Desk::hasLutLoaded(int display) const

@@ -1,5 +1,7 @@
 #include "platform/backlight.h"
 
+#include "platform/dbus_call.h"
+
 #include "core/base/error.h"
 
 #include <QDBusConnection>
@@ -133,8 +135,7 @@ void Backlight::write(const MonitorControls &controls)
         QStringLiteral("org.freedesktop.login1.Session"), QStringLiteral("SetBrightness"));
     call << QStringLiteral("backlight") << m_name << level;
     call.setAutoStartService(false);
-    const QDBusReply<void> reply =
-        QDBusConnection::systemBus().call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<void> reply = ask(QDBusConnection::systemBus(), call, kPatienceMs);
     if (reply.isValid())
         return;
     QFile file(m_file);

@@ -1,11 +1,11 @@
 #include "platform/colour_device.h"
 
 #include "platform/colour_service.h"
+#include "platform/dbus_call.h"
 #include "platform/display_id.h"
 
 #include <QCoreApplication>
 #include <QCryptographicHash>
-#include <QDBusConnectionInterface>
 #include <QDBusMessage>
 #include <QDBusMetaType>
 #include <QDBusReply>
@@ -45,7 +45,7 @@ QVariant property(const QDBusConnection &bus, const QString &path, const QString
 {
     QDBusMessage call = callOf(path, QStringLiteral("org.freedesktop.DBus.Properties"), "Get");
     call << interface << QLatin1String(name);
-    const QDBusReply<QDBusVariant> reply = bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusVariant> reply = ask(bus, call, kPatienceMs);
     return reply.isValid() ? reply.value().variant() : QVariant();
 }
 
@@ -74,7 +74,7 @@ ColourDevice::ColourDevice(const Output &output, const QDBusConnection &bus)
 
 bool ColourDevice::isServed() const
 {
-    return m_bus.isConnected() && m_bus.interface()->isServiceRegistered(kService);
+    return platform::isServed(m_bus, kService);
 }
 
 std::optional<QDBusObjectPath> ColourDevice::find() const
@@ -84,13 +84,13 @@ std::optional<QDBusObjectPath> ColourDevice::find() const
     if (!m_md5.isEmpty()) {
         QDBusMessage call = callOf(kManager, kService, "FindDeviceByProperty");
         call << QStringLiteral("OutputEdidMd5") << m_md5;
-        const QDBusReply<QDBusObjectPath> found = m_bus.call(call, QDBus::Block, kPatienceMs);
+        const QDBusReply<QDBusObjectPath> found = ask(m_bus, call, kPatienceMs);
         if (found.isValid())
             return found.value();
     }
     QDBusMessage call = callOf(kManager, kService, "FindDeviceById");
     call << m_id;
-    const QDBusReply<QDBusObjectPath> found = m_bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusObjectPath> found = ask(m_bus, call, kPatienceMs);
     return found.isValid() ? std::optional(found.value()) : std::nullopt;
 }
 
@@ -116,7 +116,7 @@ std::optional<QDBusObjectPath> ColourDevice::findOrMake(QString *problem)
             facts[QLatin1String(key)] = value;
     QDBusMessage call = callOf(kManager, kService, "CreateDevice");
     call << m_id << QStringLiteral("temp") << QVariant::fromValue(facts);
-    const QDBusReply<QDBusObjectPath> made = m_bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusObjectPath> made = ask(m_bus, call, kPatienceMs);
     if (made.isValid())
         return made.value();
     *problem = made.error().message();
@@ -132,7 +132,7 @@ std::optional<QDBusObjectPath> ColourDevice::profileOf(const QString &path, QStr
     }
     QDBusMessage search = callOf(kManager, kService, "FindProfileByFilename");
     search << path;
-    const QDBusReply<QDBusObjectPath> found = m_bus.call(search, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusObjectPath> found = ask(m_bus, search, kPatienceMs);
     if (found.isValid())
         return found.value();
     // The service runs as another user, who may not look into the person's folder: it gets the
@@ -144,13 +144,14 @@ std::optional<QDBusObjectPath> ColourDevice::profileOf(const QString &path, QStr
     // The same profile in another file is the same to it.
     QDBusMessage known = callOf(kManager, kService, "FindProfileById");
     known << id;
-    const QDBusReply<QDBusObjectPath> same = m_bus.call(known, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusObjectPath> same = ask(m_bus, known, kPatienceMs);
     if (same.isValid())
         return same.value();
     QDBusMessage call = callOf(kManager, kService, "CreateProfileWithFd");
-    call << id << QStringLiteral("temp") << QVariant::fromValue(QDBusUnixFileDescriptor(file.handle()))
+    call << id << QStringLiteral("temp")
+         << QVariant::fromValue(QDBusUnixFileDescriptor(file.handle()))
          << QVariant::fromValue(StringMap{{QStringLiteral("Filename"), path}});
-    const QDBusReply<QDBusObjectPath> made = m_bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusObjectPath> made = ask(m_bus, call, kPatienceMs);
     if (made.isValid())
         return made.value();
     *problem = made.error().message();
@@ -170,11 +171,11 @@ QString ColourDevice::setDefault(const QString &profilePath)
     if (!profilesOf(m_bus, *device).contains(*profile)) {
         QDBusMessage add = callOf(device->path(), kDeviceInterface, "AddProfile");
         add << QStringLiteral("hard") << QVariant::fromValue(*profile);
-        (void)m_bus.call(add, QDBus::Block, kPatienceMs); // it may have done so by itself meanwhile
+        (void)ask(m_bus, add, kPatienceMs); // it may have done so by itself meanwhile
     }
     QDBusMessage make = callOf(device->path(), kDeviceInterface, "MakeProfileDefault");
     make << QVariant::fromValue(*profile);
-    const QDBusMessage answer = m_bus.call(make, QDBus::Block, kPatienceMs);
+    const QDBusMessage answer = ask(m_bus, make, kPatienceMs);
     const auto now = profilesOf(m_bus, *device);
     if (!now.isEmpty() && now.first() == *profile)
         return {};
@@ -203,7 +204,7 @@ void ColourDevice::withdraw()
     for (const QDBusObjectPath &profile : profilesOf(m_bus, *device)) {
         QDBusMessage call = callOf(device->path(), kDeviceInterface, "RemoveProfile");
         call << QVariant::fromValue(profile);
-        (void)m_bus.call(call, QDBus::Block, kPatienceMs); // it may have gone meanwhile
+        (void)ask(m_bus, call, kPatienceMs); // it may have gone meanwhile
     }
 }
 
@@ -218,7 +219,7 @@ QString ColourDevice::installForAll(const QString &profilePath)
         return problem;
     QDBusMessage call = callOf(profile->path(), kProfileInterface, "InstallSystemWide");
     call.setInteractiveAuthorizationAllowed(true);
-    const QDBusMessage answer = m_bus.call(call, QDBus::Block, kAuthorisationMs);
+    const QDBusMessage answer = ask(m_bus, call, kAuthorisationMs);
     return answer.type() == QDBusMessage::ErrorMessage ? answer.errorMessage() : QString();
 }
 
@@ -228,8 +229,8 @@ bool ColourDevice::inhibit()
     const auto device = findOrMake(&problem);
     if (!device || m_inhibits)
         return m_inhibits;
-    const QDBusMessage answer = m_bus.call(
-        callOf(device->path(), kDeviceInterface, "ProfilingInhibit"), QDBus::Block, kPatienceMs);
+    const QDBusMessage answer =
+        ask(m_bus, callOf(device->path(), kDeviceInterface, "ProfilingInhibit"), kPatienceMs);
     m_inhibits = answer.type() == QDBusMessage::ReplyMessage;
     return m_inhibits;
 }
@@ -239,8 +240,7 @@ void ColourDevice::release()
     if (!std::exchange(m_inhibits, false))
         return;
     if (const auto device = find())
-        m_bus.call(callOf(device->path(), kDeviceInterface, "ProfilingUninhibit"), QDBus::Block,
-                   kPatienceMs);
+        ask(m_bus, callOf(device->path(), kDeviceInterface, "ProfilingUninhibit"), kPatienceMs);
 }
 
 QString commandToInstallForAll(const QString &profilePath)

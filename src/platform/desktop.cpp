@@ -1,5 +1,7 @@
 #include "platform/desktop.h"
 
+#include "platform/dbus_call.h"
+
 #include <QDBusConnection>
 #include <QDBusInterface>
 #include <QDBusReply>
@@ -24,7 +26,7 @@ QVariant busProperty(const QDBusConnection &bus, const char *service, const char
         QStringLiteral("org.freedesktop.DBus.Properties"), QStringLiteral("Get"));
     call << QLatin1String(interface) << QLatin1String(name);
     call.setAutoStartService(false);
-    const QDBusReply<QDBusVariant> reply = bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<QDBusVariant> reply = ask(bus, call, kPatienceMs);
     return reply.isValid() ? reply.value().variant() : QVariant();
 }
 
@@ -84,8 +86,7 @@ bool Desktop::inhibit(const QString &reason)
     if (!m_screenSaverCookie && QDBusConnection::sessionBus().isConnected()) {
         QDBusMessage call = screenSaverCall("Inhibit");
         call << program << reason;
-        const QDBusReply<uint> reply =
-            QDBusConnection::sessionBus().call(call, QDBus::Block, kPatienceMs);
+        const QDBusReply<uint> reply = ask(QDBusConnection::sessionBus(), call, kPatienceMs);
         if (reply.isValid())
             m_screenSaverCookie = reply.value();
     }
@@ -96,7 +97,7 @@ bool Desktop::inhibit(const QString &reason)
         call << QStringLiteral("sleep:idle") << program << reason << QStringLiteral("block");
         call.setAutoStartService(false);
         const QDBusReply<QDBusUnixFileDescriptor> reply =
-            QDBusConnection::systemBus().call(call, QDBus::Block, kPatienceMs);
+            ask(QDBusConnection::systemBus(), call, kPatienceMs);
         if (reply.isValid())
             m_sleepLock = dup(reply.value().fileDescriptor());
     }

@@ -1,5 +1,7 @@
 #include "platform/notifier.h"
 
+#include "platform/dbus_call.h"
+
 #include <QCoreApplication>
 #include <QDBusConnection>
 #include <QDBusMessage>
@@ -41,8 +43,7 @@ bool Notifier::show(const QString &about, const QString &title, const QString &t
          << QStringLiteral("bold-lantern") << title << text.toHtmlEscaped() << actions
          << QVariantMap{{QStringLiteral("desktop-entry"), QStringLiteral("bold-lantern")}}
          << 0; // stays until it is dealt with
-    const QDBusReply<uint> reply =
-        QDBusConnection::sessionBus().call(call, QDBus::Block, kPatienceMs);
+    const QDBusReply<uint> reply = ask(QDBusConnection::sessionBus(), call, kPatienceMs);
     if (!reply.isValid())
         return false;
     m_shown[about] = {reply.value(), std::move(chosen)};

@@ -1,10 +1,10 @@
 #include "platform/sensors.h"
 
+#include "platform/dbus_call.h"
 #include "platform/sensor_meter.h"
 #include "run/device/meters/meter_registry.h"
 
 #include <QCoreApplication>
-#include <QDBusConnectionInterface>
 #include <QDBusMessage>
 #include <QDBusObjectPath>
 #include <QDBusReply>
@@ -30,17 +30,18 @@ Sensors::Sensors(const QDBusConnection &bus, QObject *parent) : QObject(parent),
 std::vector<Sensor> Sensors::list() const
 {
     std::vector<Sensor> all;
-    if (!m_bus.isConnected() || !m_bus.interface()->isServiceRegistered(kService))
+    if (!isServed(m_bus, kService))
         return all;
-    const QDBusReply<QList<QDBusObjectPath>> found = m_bus.call(
+    const QDBusReply<QList<QDBusObjectPath>> found = ask(
+        m_bus,
         QDBusMessage::createMethodCall(kService, kManager, kService, QStringLiteral("GetSensors")),
-        QDBus::Block, kPatienceMs);
+        kPatienceMs);
     for (const QDBusObjectPath &path : found.value()) {
         QDBusMessage call = QDBusMessage::createMethodCall(
             kService, path.path(), QStringLiteral("org.freedesktop.DBus.Properties"),
             QStringLiteral("GetAll"));
         call << kSensorInterface;
-        const QDBusReply<QVariantMap> facts = m_bus.call(call, QDBus::Block, kPatienceMs);
+        const QDBusReply<QVariantMap> facts = ask(m_bus, call, kPatienceMs);
         if (!facts.isValid())
             continue; // gone meanwhile
         const QVariantMap f = facts.value();

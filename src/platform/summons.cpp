@@ -1,5 +1,7 @@
 #include "platform/summons.h"
 
+#include "platform/dbus_call.h"
+
 #include <QDBusConnection>
 #include <QDBusMessage>
 
@@ -20,8 +22,7 @@ bool Summons::call(const QString &display, const QString &page)
     call.setAutoStartService(false);
     call << display << page;
     const QDBusConnection bus = QDBusConnection::sessionBus();
-    return bus.isConnected() &&
-           bus.call(call, QDBus::Block, kPatienceMs).type() == QDBusMessage::ReplyMessage;
+    return bus.isConnected() && ask(bus, call, kPatienceMs).type() == QDBusMessage::ReplyMessage;
 }
 
 void Summons::answer()

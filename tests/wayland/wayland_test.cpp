@@ -209,6 +209,9 @@ private slots:
         QVERIFY2(state().status.activity == Activity::Finished, qPrintable(state().notice));
         QVERIFY(state().shown().validation.has_value());
         QVERIFY(*state().shown().validation->meanDeltaE00 < 0.5);
+        QVERIFY(waitUntil([&] { return state().inUse.checked; }));
+        QVERIFY2(state().inUse.isRight(), qPrintable(state().inUse.found));
+        QVERIFY(state().inUse.place.contains(text("no colour service")));
         QVERIFY(isLent("HDMI-A-1"));
     }
 

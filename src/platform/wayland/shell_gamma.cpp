@@ -1,5 +1,7 @@
 #include "platform/wayland/shell_gamma.h"
 
+#include "platform/dbus_call.h"
+
 #include "core/base/error.h"
 
 #include <QDBusArgument>
@@ -35,7 +37,7 @@ QDBusMessage callOf(const char *method)
 /// controller in use (-1: none) and the connector's name, then modes and the largest size.
 std::optional<ShellGammaLut::Place> ShellGammaLut::place() const
 {
-    const QDBusMessage answer = m_bus.call(callOf("GetResources"), QDBus::Block, kPatienceMs);
+    const QDBusMessage answer = ask(m_bus, callOf("GetResources"), kPatienceMs);
     if (answer.type() != QDBusMessage::ReplyMessage || answer.arguments().size() < 3)
         return std::nullopt;
     const auto outputs = answer.arguments().at(2).value<QDBusArgument>();
@@ -60,14 +62,14 @@ std::optional<ShellGammaLut::Place> ShellGammaLut::place() const
     return found;
 }
 
-std::optional<LutTables> ShellGammaLut::ask() const
+std::optional<LutTables> ShellGammaLut::loaded() const
 {
     const auto at = place();
     if (!at)
         return std::nullopt;
     QDBusMessage call = callOf("GetCrtcGamma");
     call << at->serial << at->crtc;
-    const QDBusMessage answer = m_bus.call(call, QDBus::Block, kPatienceMs);
+    const QDBusMessage answer = ask(m_bus, call, kPatienceMs);
     if (answer.type() != QDBusMessage::ReplyMessage ||
         answer.signature() != QLatin1String("aqaqaq"))
         return std::nullopt;
@@ -88,7 +90,7 @@ std::unique_ptr<ShellGammaLut> ShellGammaLut::find(const QString &output,
         return nullptr;
     qDBusRegisterMetaType<QList<ushort>>();
     std::unique_ptr<ShellGammaLut> lut(new ShellGammaLut(output, bus));
-    const auto tables = lut->ask();
+    const auto tables = lut->loaded();
     if (!tables)
         return nullptr;
     lut->m_size = static_cast<int>(tables->front().size());
@@ -97,7 +99,7 @@ std::unique_ptr<ShellGammaLut> ShellGammaLut::find(const QString &output,
 
 LutTables ShellGammaLut::tables()
 {
-    const auto now = ask();
+    const auto now = loaded();
     if (!now || static_cast<int>(now->front().size()) != m_size)
         fail(m_output, "its video LUT cannot be read");
     return *now;
@@ -111,7 +113,7 @@ void ShellGammaLut::setTables(const LutTables &tables)
         call << at->serial << at->crtc;
     for (const auto &table : tables)
         call << QVariant::fromValue(QList<ushort>(table.begin(), table.end()));
-    if (!at || m_bus.call(call, QDBus::Block, kPatienceMs).type() != QDBusMessage::ReplyMessage)
+    if (!at || ask(m_bus, call, kPatienceMs).type() != QDBusMessage::ReplyMessage)
         fail(m_output, "its video LUT cannot be loaded");
 }
 

@@ -27,7 +27,7 @@ private:
         uint serial = 0, crtc = 0;
     };
     [[nodiscard]] std::optional<Place> place() const;
-    [[nodiscard]] std::optional<LutTables> ask() const;
+    [[nodiscard]] std::optional<LutTables> loaded() const;
     int size() override { return m_size; }
     LutTables tables() override;
     void setTables(const LutTables &tables) override;
