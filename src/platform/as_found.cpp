@@ -108,8 +108,13 @@ QLockFile *AsFound::lockOf(const QString &output)
         return it->second.get();
     auto lock = std::make_unique<QLockFile>(fileOf(output) + QStringLiteral(".lock"));
     lock->setStaleLockTime(0); // a run may take as long as it likes
-    if (!lock->tryLock(0))
-        return nullptr;
+    if (!lock->tryLock(0)) {
+        if (lock->error() == QLockFile::LockFailedError)
+            return nullptr;
+        throw Error(ErrorKind::Device, m_folder.toStdString(),
+                    "what the display has now cannot be noted there",
+                    "Is the disk full, or the folder not yours to write?");
+    }
     return m_locks.emplace(output, std::move(lock)).first->second.get();
 }
 

@@ -49,8 +49,10 @@ QByteArray readFile(const QString &path)
 
 void writeFile(const QString &path, const QByteArray &content)
 {
+    // Without a buffer: what only a flush finds out (a full disk) is not told by commit(), which
+    // then puts a shorter file in the old one's place.
     QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly))
+    if (!file.open(QIODevice::WriteOnly | QIODevice::Unbuffered))
         cannotWrite(path, file.errorString(), content.size());
     if (file.write(content) != content.size() || !file.commit())
         cannotWrite(path, file.errorString(), content.size());
