@@ -27,7 +27,8 @@ int main(int argc, char **argv)
     parser.process(qt);
     QLockFile lock(platform::KeeperInstall::lockPath());
     lock.setStaleLockTime(0); // it may run for months
-    if (!lock.tryLock(0)) {
+    // Where no lock can be made (a disk that is full) profiles are to be kept all the same.
+    if (!lock.tryLock(0) && lock.error() == QLockFile::LockFailedError) {
         std::cerr << "bold-lantern-keeper: it is running already.\n";
         return 0;
     }

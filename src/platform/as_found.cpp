@@ -29,7 +29,12 @@ void AsFound::note(const QString &output, run::VideoLutDevice *lut, ProfileHome 
                    run::ControlsDevice *light)
 {
     run::makeFolder(m_folder);
-    if (!lockOf(output))
+    bool cannotBeMade = false;
+    if (!lockOf(output, &cannotBeMade) && cannotBeMade)
+        throw Error(ErrorKind::Device, m_folder.toStdString(),
+                    "what the display has now cannot be noted there",
+                    "Is the disk full, or the folder not yours to write?");
+    if (m_locks.count(output) == 0)
         throw Error(ErrorKind::Device, output.toStdString(),
                     "another program is measuring this display",
                     "Wait until it is done, or stop it there.");
@@ -102,18 +107,16 @@ bool AsFound::isOthers(const QString &output)
     return false;
 }
 
-QLockFile *AsFound::lockOf(const QString &output)
+QLockFile *AsFound::lockOf(const QString &output, bool *cannotBeMade)
 {
     if (const auto it = m_locks.find(output); it != m_locks.end())
         return it->second.get();
     auto lock = std::make_unique<QLockFile>(fileOf(output) + QStringLiteral(".lock"));
     lock->setStaleLockTime(0); // a run may take as long as it likes
     if (!lock->tryLock(0)) {
-        if (lock->error() == QLockFile::LockFailedError)
-            return nullptr;
-        throw Error(ErrorKind::Device, m_folder.toStdString(),
-                    "what the display has now cannot be noted there",
-                    "Is the disk full, or the folder not yours to write?");
+        if (cannotBeMade)
+            *cannotBeMade = lock->error() != QLockFile::LockFailedError;
+        return nullptr;
     }
     return m_locks.emplace(output, std::move(lock)).first->second.get();
 }

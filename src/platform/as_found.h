@@ -42,8 +42,8 @@ private:
     struct Kept;
     [[nodiscard]] std::optional<Kept> kept(const QString &output) const;
     [[nodiscard]] QString fileOf(const QString &output) const;
-    /// Null when another program that lives holds it.
-    QLockFile *lockOf(const QString &output);
+    /// Null when another program that lives holds it, or where it cannot be made.
+    QLockFile *lockOf(const QString &output, bool *cannotBeMade = nullptr);
 
     QString m_folder;
     std::map<QString, std::unique_ptr<QLockFile>> m_locks; ///< held
