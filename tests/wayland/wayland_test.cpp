@@ -11,9 +11,11 @@
 
 #include <QDir>
 #include <QFile>
+#include <QFileSystemWatcher>
 #include <QGuiApplication>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
@@ -370,6 +372,10 @@ private slots:
         QVERIFY(lut->holds(VideoLut::identity()));
         lut->restore({});
         QVERIFY(waitUntil([&] { return isLent("DP-1") && !lut->holds(VideoLut::identity()); }));
+        // Then it rests: what it looked at itself does not make it look again.
+        QFileSystemWatcher folder({platform::GammaControls::folder()});
+        QSignalSpy stirs(&folder, &QFileSystemWatcher::directoryChanged);
+        QVERIFY(!stirs.wait(1500));
         QCOMPARE(cli(runOn("DP-1", "again")).code, 0);
         QVERIFY(waitUntil([] { return isLent("DP-1"); }));
         askCompositor("unplug DP-1");

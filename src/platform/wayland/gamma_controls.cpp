@@ -23,6 +23,7 @@ namespace {
 
 constexpr int kHandOverMs = 3000; ///< a program of ours lets go at once, unless it hangs
 constexpr int kLookAgainMs = 10;
+constexpr int kAskAgainMs = 5 * 60 * 1000; ///< an output that was not lent: it may be by then
 const QString kWanted = QStringLiteral(".wanted");
 
 std::unique_ptr<QLockFile> lockAt(const QString &path)
@@ -121,11 +122,16 @@ QString GammaControls::fileOf(const QString &output)
            QString::fromLatin1(QUrl::toPercentEncoding(output));
 }
 
-std::unique_ptr<GammaControls::Hold> GammaControls::borrow(const QString &output)
+void GammaControls::refresh()
 {
     // An output may have come since; the second time it says what it is.
     if (!m_link || !m_link->roundtrip() || !m_link->roundtrip())
         m_link = std::make_unique<WaylandLink>();
+}
+
+std::unique_ptr<GammaControls::Hold> GammaControls::borrow(const QString &output)
+{
+    refresh();
     const WaylandLink::Head *head = m_link->head(output);
     if (!head || !m_link->gammaControls())
         return nullptr;
@@ -148,22 +154,34 @@ int GammaControls::size(const QString &output)
     const std::lock_guard guard(m_mutex);
     if (const auto it = m_holds.find(output); it != m_holds.end())
         return it->second->size;
+    refresh();
+    const WaylandLink::Head *head = m_link->head(output);
+    if (!head || !m_link->gammaControls())
+        return 0;
+    // Who asks again and again is not to be seen in the folder, which others watch.
+    Size &known = m_sizes[output];
+    const bool isFresh =
+        known.size > 0 || (known.at.isValid() && !known.at.hasExpired(kAskAgainMs));
+    if (known.global == head->global && isFresh)
+        return known.size;
+    known = {head->global, 0, {}};
+    known.at.start();
     // Asking is borrowing: whoever of ours holds it has written down how large it is.
-    const QString told = fileOf(output) + QStringLiteral(".size");
+    const QString path = fileOf(output) + QStringLiteral(".size");
+    QFile file(path);
+    const int told = file.open(QIODevice::ReadOnly) ? file.readAll().toInt() : 0;
     const auto lock = lockAt(fileOf(output));
-    if (!lock->tryLock(0)) {
-        QFile file(told);
-        return file.open(QIODevice::ReadOnly) ? file.readAll().toInt() : 0;
-    }
+    if (!lock->tryLock(0))
+        return known.size = told;
     int size = 0;
     if (const auto hold = borrow(output); hold && !hold->failed)
         size = hold->size;
-    if (m_link)
-        m_link->roundtrip(); // given back
+    m_link->roundtrip(); // given back
     if (size < 2)
         return 0;
-    run::writeFile(told, QByteArray::number(size));
-    return size;
+    if (size != told)
+        run::writeFile(path, QByteArray::number(size));
+    return known.size = size;
 }
 
 void GammaControls::set(const QString &output, const LutTables &tables)

@@ -2,6 +2,7 @@
 
 #include "platform/lut_tables.h"
 
+#include <QElapsedTimer>
 #include <QFileSystemWatcher>
 #include <QObject>
 #include <QString>
@@ -53,6 +54,8 @@ public:
 private:
     struct Hold;
     GammaControls();
+    /// Brings what is known of the outputs up to date.
+    void refresh();
     /// Null: the compositor does not lend it.
     std::unique_ptr<Hold> borrow(const QString &output);
     static QString fileOf(const QString &output);
@@ -61,6 +64,12 @@ private:
     std::mutex m_mutex;
     std::unique_ptr<WaylandLink> m_link;
     std::map<QString, std::unique_ptr<Hold>> m_holds;
+    struct Size {
+        uint32_t global = 0; ///< of the output: one that was plugged in anew is asked anew
+        int size = 0;        ///< 0: it was not lent
+        QElapsedTimer at;
+    };
+    std::map<QString, Size> m_sizes; ///< as last told
     bool m_asks = true;
 };
 
