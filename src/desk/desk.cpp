@@ -333,6 +333,9 @@ QRect Desk::screenOf(int display) const
     for (const QScreen *screen : QGuiApplication::screens())
         if (screen->name() == output.name)
             return screen->geometry();
+    for (const QScreen *screen : QGuiApplication::screens()) // a compositor may not tell names
+        if (cannotPlaceWindows() && screen->geometry() == output.geometry)
+            return screen->geometry();
     return QGuiApplication::primaryScreen() ? QGuiApplication::primaryScreen()->geometry()
                                             : output.geometry;
 }

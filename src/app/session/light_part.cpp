@@ -61,6 +61,8 @@ void LightPart::beginsReading(bool away)
 
 void LightPart::gaveUp()
 {
+    if (m_state.readingBlack == BlackReading::None)
+        return;
     m_state.readingBlack = BlackReading::None;
     emit changed();
 }

@@ -288,6 +288,7 @@ void Session::selectDisplay(int index)
 /// The engine gets the devices of the selected display.
 void Session::takeDevices()
 {
+    m_light.gaveUp(); // whom it was asked of is let go
     attempt([this] {
         const run::Devices devices = m_workplace->devices(m_selected, m_run.thread());
         m_run.ask([devices](run::RunEngine &engine) { engine.setDevices(devices); });
@@ -364,8 +365,10 @@ void Session::onStatus(const run::RunStatus &before)
     const bool activityChanged = now.activity != before.activity;
     const bool ends = now.activity == Activity::Idle || now.activity == Activity::Finished;
     publish();
-    if (now.activity == Activity::Working)
-        m_meter.setReadingRoom(false); // the meter is needed elsewhere
+    if (now.activity == Activity::Working) { // the meter is needed elsewhere
+        m_meter.setReadingRoom(false);
+        m_light.gaveUp();
+    }
     if ((before.run == 0 || before.activity == Activity::Idle) && state().hasRun())
         m_view = viewOf(now.stage); // begun, or taken up again where it was left
     if (stageChanged && now.stage == Stage::Done && state().hasRun())

@@ -146,6 +146,8 @@ private:
     void resumeOldRun();
     void onStatus(const run::RunStatus &before);
     bool beginErrand(run::RunKind kind);
+    /// Tells so where it is.
+    bool isMeterBusy();
     void finishErrand();
 
     void readLogbook();

@@ -4,8 +4,6 @@
 
 #include <QDateTime>
 
-#include <algorithm>
-
 namespace lantern::app {
 
 void Session::keepLight(const QString &name)
@@ -62,10 +60,8 @@ void Session::setRoomWatch(int minutes)
 
 void Session::readBlack(bool away)
 {
-    if (state().isMeasuring()) {
-        setProblem(tr("The meter is busy. Pause or stop the run first."));
+    if (isMeterBusy())
         return;
-    }
     m_notice.clear();
     m_light.beginsReading(away);
     m_run.ask([](run::RunEngine &engine) { engine.readBlack(); });

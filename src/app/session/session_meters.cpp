@@ -129,12 +129,18 @@ void Session::forgetMeterFacts()
     changeMeterShelf([&](const run::RunSetup &setup) { return m_meter.forget(setup); });
 }
 
+bool Session::isMeterBusy()
+{
+    const bool busy = state().isMeasuring();
+    if (busy)
+        setProblem(tr("The meter is busy. Pause or stop the run first."));
+    return busy;
+}
+
 void Session::readRoom()
 {
-    if (state().isMeasuring()) {
-        setProblem(tr("The meter is busy. Pause or stop the run first."));
+    if (isMeterBusy())
         return;
-    }
     m_notice.clear();
     m_meter.setReadingRoom(true);
     m_run.ask([](run::RunEngine &engine) { engine.readRoom(); });

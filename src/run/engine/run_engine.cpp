@@ -45,6 +45,8 @@ RunEngine::~RunEngine() = default;
 
 void RunEngine::setDevices(const Devices &devices)
 {
+    if (std::exchange(m_readsBlack, false)) // nobody will answer
+        m_devices.presenter->hide();
     m_devices = devices;
     m_taker.setDevices(devices);
 }

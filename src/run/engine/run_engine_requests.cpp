@@ -43,6 +43,11 @@ void RunEngine::readBlack()
         emit errandFailed(tr("The meter is busy. Pause the run first."));
         return;
     }
+    if (!m_devices.meter->readsAtOnce()) {
+        emit errandFailed(tr("Numbers cannot be typed in while the screen is dark. Take the light "
+                             "that is kept and the screen's reflectance instead."));
+        return;
+    }
     m_readsBlack = true;
     constexpr double kSettleSeconds = 1; // from whatever was on the screen
     m_taker.take({{0, 0, 0}, ScreenRegion{}, kSettleSeconds});

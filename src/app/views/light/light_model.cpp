@@ -140,6 +140,10 @@ LightModel lightModel(const SessionState &state)
     m.usesReflectance = lights.seenIn == run::SeenIn::Light;
     m.isMeasured = lights.seenIn == run::SeenIn::Measured;
     m.stray = strayText(state);
+    if (state.hasRun() && state.status.activity != run::Activity::Finished)
+        m.stray = (m.stray + QLatin1Char(' ') +
+                   LightWords::tr("The run under way stays as it was begun."))
+                      .trimmed();
     m.howToGoOn = nextHand(state);
     m.mayWatch = state.keeper.has_value();
     m.watchMinutes = lights.watchMinutes;

@@ -172,9 +172,13 @@ ToneModel toneModel(const SessionState &state)
                 .arg(r.calibration->rounds) +
             QLatin1Char(' ') + tone;
     } else if (state.hasRun() || !greys.empty() || r.before)
-        m.explanation = Tone::tr("Lightness of the greys and their tint. The curves of the video "
-                                 "LUT appear when the greys have been calibrated.") +
-                        QLatin1Char(' ') + tone;
+        m.explanation =
+            (r.setup.loadsLut || r.setup.intoSlot
+                 ? Tone::tr("Lightness of the greys and their tint. The curves of the video "
+                            "LUT appear when the greys have been calibrated.")
+                 : Tone::tr("Lightness of the greys and their tint. This output has no video LUT: "
+                            "the tone curve stays the panel's own.")) +
+            QLatin1Char(' ') + tone;
     else
         m.explanation =
             Tone::tr("Lightness of the greys, their tint, and what the video LUT does. Nothing "
