@@ -132,13 +132,6 @@ private slots:
         QTest::mouseClick(away, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().blackAway.has_value(); }));
         QVERIFY(rig.state().lights.stray.empty()); // half of it
-        // Nobody waits for an answer of a meter that was let go.
-        rig.session->readBlack(true);
-        QCOMPARE(rig.state().readingBlack, BlackReading::Away);
-        rig.session->chooseMeter(rig.state().meter.name == QStringLiteral("Heron")
-                                     ? QStringLiteral("colorimeter")
-                                     : QStringLiteral("reference"));
-        QVERIFY(rig.waitFor([&] { return rig.state().readingBlack == BlackReading::None; }));
         rig.demo->rig(0)->with([](bench::Bench &b) { b.holdAway(false); });
         auto *onScreen = child<QPushButton>(rig, "readBlackOnScreen");
         QVERIFY(rig.waitFor([&] { return onScreen->isEnabled(); }));
@@ -153,6 +146,14 @@ private slots:
         run::applyLights(rig.state().lights, setup);
         QVERIFY(setup.strayLight && run::roomOf(setup));
         QVERIFY(lightModel(rig.state()).stray.contains(QStringLiteral("throws back")));
+        // Nobody waits for an answer of a meter that was let go.
+        rig.session->readBlack(true);
+        QCOMPARE(rig.state().readingBlack, BlackReading::Away);
+        rig.session->chooseMeter(rig.state().meter.name == QStringLiteral("Heron")
+                                     ? QStringLiteral("colorimeter")
+                                     : QStringLiteral("reference"));
+        QVERIFY(rig.waitFor([&] { return rig.state().readingBlack == BlackReading::None; }));
+        QVERIFY(!rig.state().blackAway && !rig.state().blackOnScreen); // of another meter
     }
 };
 

@@ -82,8 +82,9 @@ void LightPart::took(const XYZ &black, const QString &displayId)
     emit changed();
 }
 
-void LightPart::otherDisplay()
+void LightPart::forgetBlack()
 {
+    m_state.readingBlack = BlackReading::None;
     m_state.blackAway.reset();
     m_state.blackOnScreen.reset();
     emit changed();

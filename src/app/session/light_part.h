@@ -25,8 +25,8 @@ public:
     void gaveUp();
     /// It was read; with both readings the display's stray light is known. \param displayId its
     void took(const XYZ &black, const QString &displayId);
-    /// Another display: its dark screen is not known yet.
-    void otherDisplay();
+    /// Another display or meter: what was read of the dark screen says nothing any more.
+    void forgetBlack();
 
 signals:
     void changed();

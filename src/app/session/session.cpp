@@ -277,7 +277,6 @@ void Session::selectDisplay(int index)
     m_inForce.select(index);
     m_inForce.setOwn({});
     m_meter.forgetFourColours();
-    m_light.otherDisplay();
     m_checklist.startOver();
     m_workplace->patchWindow()->forgetPlace();
     m_putBackThen = true;
@@ -288,7 +287,7 @@ void Session::selectDisplay(int index)
 /// The engine gets the devices of the selected display.
 void Session::takeDevices()
 {
-    m_light.gaveUp(); // whom it was asked of is let go
+    m_light.forgetBlack();
     attempt([this] {
         const run::Devices devices = m_workplace->devices(m_selected, m_run.thread());
         m_run.ask([devices](run::RunEngine &engine) { engine.setDevices(devices); });
