@@ -3,6 +3,7 @@
 #include "core/base/error.h"
 #include "run/book/in_words.h"
 
+#include <QFile>
 #include <QUndoCommand>
 
 namespace lantern::app {
@@ -28,9 +29,12 @@ LightPart::LightPart(QString file, QUndoStack *undo, QObject *parent)
 {
     try {
         m_state.lights = run::readLights(m_file);
-    } catch (const Error &e) { // kept as it is until something is kept anew
-        QMetaObject::invokeMethod(
-            this, [this, words = run::inWords(e)] { emit failed(words); }, Qt::QueuedConnection);
+    } catch (const Error &e) { // what is kept anew is not to take its place
+        const QString aside = m_file + QStringLiteral(".broken");
+        QFile::remove(aside);
+        m_problem = run::inWords(e);
+        if (QFile::rename(m_file, aside))
+            m_problem += QLatin1Char(' ') + tr("It was set aside as %1.").arg(aside);
     }
 }
 

@@ -6,6 +6,7 @@
 #include <QUndoStack>
 
 #include <functional>
+#include <utility>
 
 namespace lantern::app {
 
@@ -17,6 +18,8 @@ public:
     /// \param file of the lights \param undo not owned
     LightPart(QString file, QUndoStack *undo, QObject *parent = nullptr);
     [[nodiscard]] const LightState &state() const { return m_state; }
+    /// What was wrong with the file, once; empty: nothing.
+    QString takeProblem() { return std::exchange(m_problem, {}); }
 
     /// With undo. \param words of what is changed
     void change(const QString &words, const std::function<void(run::Lights &)> &how);
@@ -39,6 +42,7 @@ private:
     QString m_file;
     QUndoStack *m_undo;
     LightState m_state;
+    QString m_problem;
 };
 
 } // namespace lantern::app

@@ -221,8 +221,9 @@ void Session::onHistory(const QString &problem)
 {
     const HistoryState &h = m_history.state();
     m_inForce.setOwn(h.own());
-    if (!problem.isEmpty())
-        setProblem(problem);
+    const QString ofLight = m_light.takeProblem();
+    if (!problem.isEmpty() || !ofLight.isEmpty())
+        setProblem(problem.isEmpty() ? ofLight : problem);
     if (std::exchange(m_putBackThen, false))
         m_inForce.putBack();
     lookInForce();

@@ -146,8 +146,8 @@ private:
     void resumeOldRun();
     void onStatus(const run::RunStatus &before);
     bool beginErrand(run::RunKind kind);
-    /// Tells so where it is.
-    bool isMeterBusy();
+    /// For something small beside the runs; tells why where it is not.
+    bool isMeterFree();
     void finishErrand();
 
     void readLogbook();

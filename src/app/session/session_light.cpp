@@ -60,7 +60,7 @@ void Session::setRoomWatch(int minutes)
 
 void Session::readBlack(bool away)
 {
-    if (isMeterBusy())
+    if (!isMeterFree())
         return;
     m_notice.clear();
     m_light.beginsReading(away);

@@ -129,17 +129,20 @@ void Session::forgetMeterFacts()
     changeMeterShelf([&](const run::RunSetup &setup) { return m_meter.forget(setup); });
 }
 
-bool Session::isMeterBusy()
+bool Session::isMeterFree()
 {
-    const bool busy = state().isMeasuring();
-    if (busy)
+    if (!m_workplace->hasMeter())
+        setProblem(tr("No meter is chosen. Choose one in the Meter menu."));
+    else if (state().isMeasuring())
         setProblem(tr("The meter is busy. Pause or stop the run first."));
-    return busy;
+    else
+        return true;
+    return false;
 }
 
 void Session::readRoom()
 {
-    if (isMeterBusy())
+    if (!isMeterFree())
         return;
     m_notice.clear();
     m_meter.setReadingRoom(true);

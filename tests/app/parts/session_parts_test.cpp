@@ -3,6 +3,7 @@
 #include "app/session/checklist_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
+#include "app/session/light_part.h"
 #include "app/session/meter_part.h"
 #include "app/session/run_part.h"
 #include "core/base/error.h"
@@ -295,6 +296,22 @@ private slots:
         QVERIFY(!part.isBeginning());
         QVERIFY(failed.front().front().toString().contains(QLatin1String("/proc/nowhere")));
         QCOMPARE(int(part.state().status.activity), int(run::Activity::Idle));
+    }
+
+    /// A damaged file of lights is told once and set aside, never written over.
+    void damagedLightsAreSetAside()
+    {
+        const QString file = path("lights.json");
+        run::writeFile(file, "{ broken");
+        QUndoStack undo;
+        LightPart part(file, &undo);
+        QVERIFY(part.takeProblem().contains(QLatin1String("lights.json")));
+        QVERIFY(part.takeProblem().isEmpty());
+        part.change(QStringLiteral("a test"), [](run::Lights &l) { l.watchMinutes = 60; });
+        QCOMPARE(run::readFile(file + QStringLiteral(".broken")), QByteArray("{ broken"));
+        QCOMPARE(run::readLights(file).watchMinutes, 60);
+        undo.undo();
+        QCOMPARE(run::readLights(file).watchMinutes, 0);
     }
 };
 

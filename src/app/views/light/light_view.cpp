@@ -38,7 +38,7 @@ std::pair<QWidget *, QVBoxLayout *> part(const QString &title)
 {
     auto *widget = new QWidget;
     auto *column = new QVBoxLayout(widget);
-    column->setContentsMargins(0, 0, 0, 12);
+    column->setContentsMargins(3, 0, 3, 12); // the ring of the focus has room at the sides
     column->setSpacing(6);
     column->addWidget(heading(title));
     return {widget, column};
