@@ -3,6 +3,8 @@
 #include "platform/display_id.h"
 #include "platform/x11/x11_output.h"
 #include "private_bus.h"
+#include "run/book/lights.h"
+#include "run/device/meters/meter_registry.h"
 #include "runner.h"
 #include "toy_profile.h"
 
@@ -88,6 +90,27 @@ private:
     std::vector<Shown> m_shown;
     uint m_last = 0;
     int m_count = 0;
+};
+
+/// A meter with a diffuser that says what it is told to.
+class PretendedMeter : public run::Meter {
+public:
+    static inline std::optional<double> lux; ///< nothing: it is in use elsewhere
+    static inline int readings = 0;
+    [[nodiscard]] QString name() const override { return QStringLiteral("Reed"); }
+    void cancel() override {}
+
+protected:
+    void read(const DeviceRgb &) override {}
+    void greet() override { emit greeted(request()); }
+    void room() override
+    {
+        ++readings;
+        if (lux)
+            emit roomRead(request(), {*lux, {0.3457, 0.3585}});
+        else
+            emit failed(request(), MeterFault::Unplugged, QStringLiteral("in use"));
+    }
 };
 
 } // namespace
@@ -412,6 +435,54 @@ private slots:
         s.use("first", QStringLiteral("1"), QStringLiteral("/1")); // once in the list
         QCOMPARE(s.used.size(), size_t(4));
         QCOMPARE(s.path(), QStringLiteral("/1"));
+    }
+
+    /// At the pace that was chosen, with the meter let go in between; told once it has left what it
+    /// was, and no more when it is back.
+    void theRoomIsWatched()
+    {
+        run::addMeterKind({QStringLiteral("pretended"),
+                           {},
+                           {},
+                           [](const QStringList &, run::SceneSource *) -> run::Meter * {
+                               return new PretendedMeter;
+                           }});
+        const QString meter = QStringLiteral("pretended");
+        const QString file = m_folder->filePath(QStringLiteral("lights.json"));
+        platform::Notifier notifier;
+        int opened = 0;
+        keeper::RoomWatch watch(&notifier, file, [&] { ++opened; });
+        PretendedMeter::readings = 0;
+        PretendedMeter::lux = 100;
+        const QDateTime noon(QDate(2026, 11, 28), QTime(12, 0), Qt::UTC);
+        watch.look(meter, noon);
+        QCOMPARE(PretendedMeter::readings, 0); // nobody wished it
+        run::Lights lights;
+        lights.keep({"Studio", {100, {0.3457, 0.3585}}, 1, "2026-11-01T12:00:00Z"});
+        lights.watchMinutes = 60;
+        run::writeLights(file, lights);
+        watch.look({}, noon);
+        QCOMPARE(PretendedMeter::readings, 0); // with what?
+        watch.look(meter, noon);
+        QCOMPARE(PretendedMeter::readings, 1);
+        QVERIFY(m_notifications->shown().empty());
+        PretendedMeter::lux = 400;
+        watch.look(meter, noon.addSecs(3599));
+        QCOMPARE(PretendedMeter::readings, 1);
+        watch.look(meter, noon.addSecs(3600));
+        QCOMPARE(PretendedMeter::readings, 2);
+        QCOMPARE(m_notifications->shown().size(), size_t(1));
+        QVERIFY(m_notifications->shown().front().text.contains(QStringLiteral("400")));
+        PretendedMeter::lux.reset(); // says nothing, so nothing is said
+        watch.look(meter, noon.addSecs(7200));
+        QCOMPARE(PretendedMeter::readings, 3);
+        QCOMPARE(m_notifications->count(), 1);
+        m_notifications->press(m_notifications->shown().front().id, QStringLiteral("light"),
+                               PrivateBus::standIn());
+        QVERIFY(waitUntil([&] { return opened == 1; }));
+        PretendedMeter::lux = 120;
+        watch.look(meter, noon.addSecs(10'800));
+        QVERIFY(waitUntil([&] { return m_notifications->shown().empty(); }));
     }
 
     void aCertificateIsRemindedOf()
