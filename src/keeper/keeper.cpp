@@ -95,7 +95,15 @@ Keeper::Keeper(QObject *parent)
       m_asFound(platform::AsFound::usualFolder()),
       m_watch(platform::watchOutputs()),
       m_room(&m_notifier, run::usualLightsFile(),
-             [] { openWindow(QString(), QStringLiteral("light")); })
+             [] { openWindow(QString(), QStringLiteral("light")); }),
+      m_icon({{tr("Open Bold Lantern"), [] { openWindow({}, QStringLiteral("ready")); }},
+              {tr("Put profiles and video LUTs in force again"),
+               [this] {
+                   putInForce();
+                   look();
+               }},
+              {tr("End the Keeper"), [this] { emit ended(); }}},
+             [] { openWindow({}, QStringLiteral("ready")); })
 {
     readMemory();
     platform::GammaControls::instance().askOthers(false); // whoever works with one goes first
@@ -188,10 +196,21 @@ void Keeper::putInForce()
             if (store->inUse() != standing->profile)
                 store->declare(standing->profile);
             m_notifier.withdraw(QStringLiteral("foreign ") + standing->displayId);
+            m_open.erase(QStringLiteral("foreign ") + standing->displayId);
             m_memory[standing->displayId].foreignTold.clear();
         } catch (const Error &e) {
             complain(e);
         }
+    tellIcon();
+}
+
+void Keeper::tellIcon()
+{
+    QStringList open;
+    for (const auto &[about, sentence] : m_open)
+        open << sentence;
+    m_icon.say(!open.isEmpty(), open.isEmpty() ? tr("Profiles and video LUTs are kept in force.")
+                                               : open.join(QLatin1Char('\n')));
 }
 
 void Keeper::look()
@@ -210,6 +229,7 @@ void Keeper::look()
         } catch (const Error &e) {
             complain(e);
         }
+    tellIcon();
     ::malloc_trim(0); // what profiles took is given back: the Keeper stays for months
 }
 
@@ -223,6 +243,7 @@ void Keeper::tellOfForeign(const platform::Output &output, const platform::Stand
     const QString about = QStringLiteral("foreign ") + standing.displayId;
     if (declared == standing.profile && lutIsOurs) {
         m_notifier.withdraw(about);
+        m_open.erase(about);
         memory.foreignTold.clear();
         return;
     }
@@ -246,13 +267,16 @@ void Keeper::tellOfForeign(const platform::Output &output, const platform::Stand
         } catch (const Error &) { // whatever it is, it is no profile
         }
     }
-    m_notifier.show(about, tr("%1 is no longer as calibrated").arg(standing.displayName),
-                    tr("Another program did it: %1.").arg(found),
+    const QString title = tr("%1 is no longer as calibrated").arg(standing.displayName);
+    m_open[about] = title;
+    m_notifier.show(about, title, tr("Another program did it: %1.").arg(found),
                     {{QStringLiteral("put-back"), tr("Put it back")},
                      {QStringLiteral("leave"), tr("Leave it")}},
-                    [this](const QString &key) {
+                    [this, about](const QString &key) {
                         if (key == QLatin1String("put-back"))
                             putInForce();
+                        m_open.erase(about); // put back, or wanted so
+                        tellIcon();
                     });
 }
 
@@ -265,8 +289,11 @@ void Keeper::remind(const QString &displayId, const QString &name,
     const auto due = dueAt(standing, memory.firstSeen, memory.hoursUsed, now);
     if (!due || now < *due) {
         m_notifier.withdraw(about);
+        m_open.erase(about);
         return;
     }
+    const QString title = tr("%1 is due for a check").arg(name);
+    m_open[about] = title;
     if (memory.snoozedUntil.isValid() && now < memory.snoozedUntil)
         return;
     const QString text = !standing ? tr("It has never been measured.")
@@ -275,7 +302,7 @@ void Keeper::remind(const QString &displayId, const QString &name,
                                   static_cast<int>(standing->provedAt.daysTo(now)))
                              : tr("Its profile has never been checked.");
     const bool shown = m_notifier.show(
-        about, tr("%1 is due for a check").arg(name), text,
+        about, title, text,
         {{QStringLiteral("check"), standing ? tr("Check it now") : tr("Measure it")},
          {QStringLiteral("later"), tr("In a week")}},
         [this, displayId, measured = standing.has_value()](const QString &key) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "keeper/room_watch.h"
+#include "keeper/tray_icon.h"
 #include "platform/as_found.h"
 #include "platform/notifier.h"
 #include "platform/output.h"
@@ -45,6 +46,8 @@ private:
     void remind(const QString &displayId, const QString &name,
                 const std::optional<platform::Standing> &standing);
     void lookAtRoom();
+    /// What stands open, on the icon.
+    void tellIcon();
     void remindOfCertificates();
     void countHours();
     void readMemory();
@@ -57,6 +60,8 @@ private:
     platform::Notifier m_notifier;
     std::unique_ptr<platform::OutputWatch> m_watch;
     RoomWatch m_room;
+    TrayIcon m_icon;
+    std::map<QString, QString> m_open; ///< what waits for the person, by what it is about
     QTimer m_tick;
     QElapsedTimer m_sinceTick;
     std::map<QString, Memory> m_memory; ///< by display

@@ -8,8 +8,10 @@
 #include "runner.h"
 #include "toy_profile.h"
 
+#include <QDBusArgument>
 #include <QDBusConnection>
 #include <QDBusMessage>
+#include <QDBusVariant>
 #include <QFile>
 #include <QProcess>
 #include <QSignalSpy>
@@ -47,6 +49,10 @@ public:
             ++m_count;
             return connection.send(message.createReply(QVariant::fromValue(id)));
         }
+        if (message.member() == QLatin1String("RegisterStatusNotifierItem")) {
+            m_icon = a[0].toString();
+            return connection.send(message.createReply());
+        }
         if (message.member() == QLatin1String("CloseNotification")) {
             std::erase_if(m_shown, [&](const Shown &s) { return s.id == a[0].toUInt(); });
             return connection.send(message.createReply());
@@ -62,6 +68,12 @@ public:
     {
         const std::lock_guard lock(m_mutex);
         return m_count;
+    }
+    /// Name on the bus of the status icon that introduced itself last; empty: none has.
+    QString icon()
+    {
+        const std::lock_guard lock(m_mutex);
+        return m_icon;
     }
     /// A person presses a button of one.
     void press(uint id, const QString &key, QDBusConnection bus)
@@ -83,6 +95,7 @@ public:
         const std::lock_guard lock(m_mutex);
         m_shown.clear();
         m_count = 0;
+        m_icon.clear();
     }
 
 private:
@@ -90,6 +103,7 @@ private:
     std::vector<Shown> m_shown;
     uint m_last = 0;
     int m_count = 0;
+    QString m_icon;
 };
 
 /// A meter with a diffuser that says what it is told to.
@@ -264,6 +278,65 @@ private slots:
         m_store->declare(m_profile);
         QVERIFY(waitUntil([&] { return m_notifications->shown().empty(); }));
         end();
+    }
+
+    void theIconSaysWhatIsOpenAndPutsItRight()
+    {
+        const QString host = QStringLiteral("org.kde.StatusNotifierWatcher");
+        platform::StandingShelf().keep(standing());
+        start();
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        QVERIFY(m_notifications->icon().isEmpty());
+        m_bus->offer(host); // the desktop's panel starts later
+        QVERIFY(waitUntil([&] { return !m_notifications->icon().isEmpty(); }));
+        const QString icon = m_notifications->icon();
+        QDBusConnection client = QDBusConnection::connectToBus(m_bus->address(), "client");
+        const auto call = [&](const char *path, const char *interface, const char *method,
+                              const QVariantList &arguments) {
+            QDBusMessage m = QDBusMessage::createMethodCall(
+                icon, QLatin1String(path), QLatin1String(interface), QLatin1String(method));
+            m.setArguments(arguments);
+            return client.call(m);
+        };
+        const auto status = [&] {
+            const QDBusMessage reply =
+                call("/StatusNotifierItem", "org.freedesktop.DBus.Properties", "Get",
+                     {QStringLiteral("org.kde.StatusNotifierItem"), QStringLiteral("Status")});
+            return reply.arguments().value(0).value<QDBusVariant>().variant().toString();
+        };
+        QCOMPARE(status(), QStringLiteral("Active"));
+        m_store->declare({});
+        QVERIFY(waitUntil([&] { return status() == QLatin1String("NeedsAttention"); }));
+        const auto all =
+            qdbus_cast<QVariantMap>(call("/StatusNotifierItem", "org.freedesktop.DBus.Properties",
+                                         "GetAll", {QStringLiteral("org.kde.StatusNotifierItem")})
+                                        .arguments()
+                                        .value(0));
+        const auto tip = all[QStringLiteral("ToolTip")].value<QDBusArgument>();
+        QCOMPARE(tip.currentSignature(), QStringLiteral("(sa(iiay)ss)"));
+        QString name, title, text;
+        tip.beginStructure();
+        tip >> name;
+        tip.beginArray();
+        tip.endArray();
+        tip >> title >> text;
+        QVERIFY2(text.contains(QLatin1String("no longer as calibrated")), qPrintable(text));
+        const QDBusMessage layout = call("/StatusNotifierMenu", "com.canonical.dbusmenu",
+                                         "GetLayout", {0, -1, QStringList()});
+        QCOMPARE(layout.signature(), QStringLiteral("u(ia{sv}av)"));
+        const auto press = [&](int entry) {
+            call("/StatusNotifierMenu", "com.canonical.dbusmenu", "Event",
+                 {entry, QStringLiteral("clicked"), QVariant::fromValue(QDBusVariant(0)), 0U});
+        };
+        press(99); // there is none
+        press(2);
+        QVERIFY(waitUntil([&] { return isInForce(); }));
+        QVERIFY(waitUntil([&] { return status() == QLatin1String("Active"); }));
+        press(3);
+        QVERIFY(waitUntil([&] { return m_keeper.state() == QProcess::NotRunning; }));
+        QCOMPARE(m_keeper.exitStatus(), QProcess::NormalExit);
+        QDBusConnection::disconnectFromBus(QStringLiteral("client"));
+        m_bus->withdraw(host);
     }
 
     void aDisplayThatIsMeasuredIsLeftAlone()

@@ -58,7 +58,9 @@ void Session::connectParts()
         if (!m_displays.empty() && !state().isMeasuring()) // else the engine watches
             lookInForce();
     });
+    connect(&m_forecast, &ForecastPart::changed, this, &Session::publish);
     connect(&m_run, &RunPart::changed, this, [this] {
+        m_forecast.look(m_run.state());
         if (m_run.state().results.setup.kind == run::RunKind::WarmUp)
             m_checklist.setWarmUp(m_run.state().results.warmUp);
         publish();
@@ -136,6 +138,7 @@ void Session::compose() const
     static_cast<ChecklistState &>(m_state) = m_checklist.state();
     static_cast<HistoryState &>(m_state) = m_history.state();
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
+    static_cast<ForecastState &>(m_state) = m_forecast.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
     for (DisplayCard &card : m_state.displays)
@@ -364,6 +367,7 @@ void Session::onStatus(const run::RunStatus &before)
     const bool stageChanged = now.stage != before.stage;
     const bool activityChanged = now.activity != before.activity;
     const bool ends = now.activity == Activity::Idle || now.activity == Activity::Finished;
+    m_forecast.look(run);
     publish();
     if (now.activity == Activity::Working) { // the meter is needed elsewhere
         m_meter.setReadingRoom(false);

@@ -2,6 +2,7 @@
 
 #include "app/session/aim_part.h"
 #include "app/session/checklist_part.h"
+#include "app/session/forecast_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
@@ -182,6 +183,7 @@ private:
     LightPart m_light;
     ChecklistPart m_checklist;
     HistoryPart m_history;
+    ForecastPart m_forecast;
     RunPart m_run;
 
     mutable SessionState m_state;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/state/ready_points.h"
+#include "core/judge/profile_forecast.h"
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
@@ -32,7 +33,8 @@ Mark markOf(Call call);
 struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
-    static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare, ByEye;
+    static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
+        ByEye;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -137,6 +139,12 @@ struct ProfilesState {
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
 };
 
+/// What each kind of profile would come to, while one is about to be built.
+struct ForecastState {
+    std::vector<ProfileForecast> forecasts;
+    bool forecasting = false; ///< they are being worked out
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
@@ -158,8 +166,14 @@ struct HistoryState {
 };
 
 /// Everything the window shows, a plain value.
-struct SessionState
-    : RunState, AimState, MeterState, LightState, ChecklistState, HistoryState, ProfilesState {
+struct SessionState : RunState,
+                      AimState,
+                      MeterState,
+                      LightState,
+                      ChecklistState,
+                      HistoryState,
+                      ProfilesState,
+                      ForecastState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;

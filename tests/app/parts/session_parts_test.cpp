@@ -1,12 +1,15 @@
+#include "app/models/states.h"
 #include "app/parts/fake_workplace.h"
 #include "app/session/aim_part.h"
 #include "app/session/checklist_part.h"
+#include "app/session/forecast_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
 #include "app/session/meter_part.h"
 #include "app/session/run_part.h"
 #include "core/base/error.h"
+#include "run/book/profile_request.h"
 #include "run/file/files.h"
 #include "run/logbook/logbook.h"
 #include "runner.h"
@@ -73,6 +76,44 @@ private slots:
         part.undoStack()->redo();
         part.undoStack()->redo();
         QVERIFY(part.state().aim == other);
+    }
+
+    void whatAProfileWouldComeToIsForecastOnce()
+    {
+        ForecastPart part;
+        QSignalSpy changed(&part, &ForecastPart::changed);
+        RunState run = measuring(run::Stage::Build);
+        part.look(run);
+        QVERIFY(!part.state().forecasting); // nothing is read yet
+        run.results = keptRun();
+        run.results.profile.clear();
+        part.look(run);
+        QVERIFY(part.state().forecasting);
+        QVERIFY(waitUntil([&] { return !part.state().forecasting; }));
+        const auto all = part.state().forecasts;
+        QCOMPARE(all.size(), size_t(3));
+        QVERIFY(all[0].kind == ProfileKind::Table && all[2].kind == ProfileKind::Gamma);
+        // Of the same readings and form: what was built then.
+        QVERIFY(keptRun().setup.profileKind == ProfileKind::Matrix);
+        QCOMPARE(all[1].bytes, size_t(keptRun().profile.size()));
+        QVERIFY(all[0].expectedDeltaE00 < all[1].expectedDeltaE00);
+        QVERIFY(all[1].expectedDeltaE00 < all[2].expectedDeltaE00);
+        QVERIFY(all[1].bytes < all[0].bytes);
+        const auto before = changed.count();
+        run.results.setup.profileKind = ProfileKind::Matrix; // another of the three
+        part.look(run);
+        QCOMPARE(changed.count(), before);
+        run.results.setup.grid = 9; // a coarser table, and newest wins
+        part.look(run);
+        run.results.setup.grid = 17;
+        part.look(run);
+        QVERIFY(waitUntil([&] { return !part.state().forecasting; }));
+        QVERIFY(part.state().forecasts[0].bytes < all[0].bytes);
+        QVERIFY(part.state().forecasts == forecastProfiles(run::profileReadings(run.results),
+                                                           run::profileRequest(run.results)));
+        run.results.profile = keptRun().profile;
+        part.look(run);
+        QVERIFY(part.state().forecasts.empty());
     }
 
     void ownAimsAreKeptInTheirFolder()

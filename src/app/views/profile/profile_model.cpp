@@ -47,6 +47,22 @@ QString readingsText(const run::RunResults &r)
              figure(double(r.profile.size()) / 1000, 0));
 }
 
+/// What each kind would come to.
+QString forecastText(const ForecastState &state)
+{
+    if (state.forecasting)
+        return Profile::tr("Being worked out…");
+    QStringList kinds;
+    for (const ProfileForecast &f : state.forecasts) {
+        const QString kind = f.kind == ProfileKind::Table    ? Profile::tr("Tables")
+                             : f.kind == ProfileKind::Matrix ? Profile::tr("Curves and matrix")
+                                                             : Profile::tr("Exponents and matrix");
+        kinds << Profile::tr("%1: %2 ΔE00 in the mean, %3 kB")
+                     .arg(kind, figure(f.expectedDeltaE00, 2), figure(double(f.bytes) / 1000, 0));
+    }
+    return kinds.join(QLatin1Char('\n'));
+}
+
 /// Whose profiles there are, whatever run they are of.
 void addRows(const SessionState &state, ProfileModel &m)
 {
@@ -112,6 +128,7 @@ ProfileModel profileModel(const SessionState &state)
     f.form = run::ProfileForm::of(r->setup);
     f.formNote = formText(f.form);
     f.madeFrom = readingsText(*r);
+    f.expected = own ? forecastText(state) : QString();
     f.file = r->installedPath.isEmpty() ? dash() : QDir::toNativeSeparators(r->installedPath);
     const desk::ProfileInUse &use = state.inUse;
     f.declared = f.lut = dash();

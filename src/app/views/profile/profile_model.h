@@ -15,6 +15,7 @@ struct ProfileModel {
         run::ProfileForm form;
         bool isLost = false; ///< another program has changed what is in force
         QString madeFor, formNote, madeFrom, file, declared, lut;
+        QString expected; ///< of each kind, before one is built; empty: nothing to say
     };
     std::optional<Facts> facts; ///< nothing: no run has measured this display
 

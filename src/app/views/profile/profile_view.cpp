@@ -33,6 +33,9 @@ ProfileView::ProfileView(Intents *intents)
     makeFormRow();
     makeWordsRow();
     m_readings = addRow(tr("Made from"));
+    m_expected = addRow(tr("Expected error"));
+    m_expectedRow = m_grid->rowCount() - 1;
+    m_expected->setObjectName(QStringLiteral("expectedError"));
     m_file = addRow(tr("File"));
     m_declared = addRow(tr("Registered with the desktop"));
     m_lut = addRow(tr("Video LUT"));
@@ -274,6 +277,9 @@ void ProfileView::showFacts(const ProfileModel &m)
             if (QLayoutItem *item = m_grid->itemAtPosition(row, c); item && item->widget())
                 item->widget()->setVisible(m.facts.has_value());
     m_putBack->setVisible(m.facts && m.facts->isLost);
+    const bool isExpected = m.facts && !m.facts->expected.isEmpty();
+    m_expected->setVisible(isExpected);
+    m_grid->itemAtPosition(m_expectedRow, 0)->widget()->setVisible(isExpected);
     if (!m.facts)
         return;
     if (!m_name->hasFocus() || !m_name->isModified())
@@ -297,6 +303,7 @@ void ProfileView::showFacts(const ProfileModel &m)
         box->setEnabled(!m.facts->nameFixed);
     m_formNote->setText(m.facts->formNote);
     m_readings->setText(m.facts->madeFrom);
+    m_expected->setText(m.facts->expected);
     m_file->setText(m.facts->file);
     m_declared->setText(m.facts->declared);
     m_lut->setText(m.facts->lut);

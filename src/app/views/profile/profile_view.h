@@ -38,7 +38,8 @@ private:
     QComboBox *m_kind, *m_version, *m_gridPoints;
     QWidget *m_form;
     QLabel *m_formNote;
-    QLabel *m_aim, *m_readings, *m_file, *m_declared, *m_lut;
+    QLabel *m_aim, *m_readings, *m_expected, *m_file, *m_declared, *m_lut;
+    int m_expectedRow;
     QWidget *m_listBox, *m_keepingBox;
     QTreeWidget *m_list;
     QLabel *m_note;
