@@ -60,6 +60,9 @@ struct ValidateOptions {
     std::string display, profile, controls, slot, reference = "lantern40", tolerance;
     std::string aim; ///< file; empty: the one in the profile
     std::string intent = "colorimetric";
+    std::string formula;            ///< empty: the tolerance's own
+    std::string white = "measured"; ///< or "aimed"
+    std::string against;            ///< empty: the profile
     std::string output, meter, out; ///< on a real display
     bool json = false;
 };

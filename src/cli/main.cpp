@@ -238,9 +238,21 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     c->add_option("--controls", o.controls, "settings of the monitor; default: the display file's");
     c->add_option("--slot", o.slot, "slot.json of a calibrated memory slot");
     c->add_option("--reference", o.reference,
-                  "lantern40 (default), lantern72, chart24, or a CGATS, CxF3 or CSV list");
+                  "lantern40 (default), lantern72, chart24, skin, greys:COUNT, primaries, sweeps, "
+                  "random:COUNT:SEED, or a CGATS, CxF3 or CSV list");
     c->add_option("--tolerance", o.tolerance,
-                  "studio, general, basic, soft-proof or viewing: exit code 4 when exceeded");
+                  "studio, general, basic, soft-proof or viewing, or a file of limits: exit code 4 "
+                  "when exceeded");
+    c->add_option("--formula", o.formula,
+                  "difference of the colours: 2000, 76, 94, cmc or itp; default: the tolerance's")
+        ->check(CLI::IsMember({"2000", "76", "94", "cmc", "itp"}));
+    c->add_option("--white", o.white,
+                  "what colours are relative to: measured (default) or aimed white")
+        ->check(CLI::IsMember({"measured", "aimed"}));
+    c->add_option("--against", o.against,
+                  "hold the display against its aim, or against srgb, adobe-rgb, display-p3, "
+                  "dci-p3 or rec2020, without its profile")
+        ->check(CLI::IsMember({"aim", "srgb", "adobe-rgb", "display-p3", "dci-p3", "rec2020"}));
     c->add_option("--aim", o.aim,
                   "aim file to judge white, luminance and tone by; default: the "
                   "aim that the profile was made for");

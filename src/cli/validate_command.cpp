@@ -2,14 +2,18 @@
 #include "cli/inputs.h"
 #include "cli/verdict_text.h"
 #include "core/aim/aim.h"
+#include "core/judge/weakness.h"
+#include "core/profile/target_space.h"
 #include "core/report/report.h"
 #include "core/signal/slot_file.h"
+#include "run/book/proof_choice.h"
 #include "run/file/files.h"
 #include "run/logbook/logbook.h"
 
 #include <nlohmann/json.hpp>
 
 #include <QDateTime>
+#include <QFileInfo>
 
 #include <iostream>
 
@@ -30,15 +34,55 @@ std::optional<Aim> aimFor(const ValidateOptions &o, const ProfileFile &profile)
     return aimFromJson(parseJson(it->second, source), source);
 }
 
-ReferenceSet referenceFor(const ValidateOptions &o, const ProfileFile &profile)
+ReferenceSet referenceFor(const ValidateOptions &o, const ToLab &toLab)
 {
-    const auto known = referenceByKey(o.reference, profile);
+    const auto known = referenceByKey(o.reference, toLab);
     return known ? *known : referenceFromList(readText(o.reference), o.reference);
+}
+
+/// The limits by name or from a file, with the formula that was asked for.
+Tolerance toleranceFor(const ValidateOptions &o)
+{
+    const std::string name = o.tolerance.empty() ? "studio" : o.tolerance;
+    Tolerance t = QFileInfo(QString::fromStdString(name)).isFile()
+                      ? toleranceFromJson(parseJson(readText(name), name), name)
+                      : toleranceByName(name);
+    if (!o.formula.empty())
+        t.formula = formulaByKey(o.formula);
+    return t;
+}
+
+/// The space that the display is held against; nothing: it is proved through its profile.
+/// \param native primaries of the display
+std::optional<TargetSpace> spaceFor(const ValidateOptions &o, const ProfileFile &profile,
+                                    const std::optional<PrimarySet> &native)
+{
+    if (o.against.empty())
+        return std::nullopt;
+    if (o.against != "aim")
+        return targetSpaceByKey(o.against);
+    const auto aim = aimFor(o, profile);
+    const auto space = aim ? targetSpaceOf(*aim, native) : std::nullopt;
+    if (!space)
+        throw Error(ErrorKind::BadInput, "--against aim",
+                    "there is no aim, or its tone or primaries are the display's own",
+                    "Give --aim with a tone curve and primaries, or a space.");
+    return space;
+}
+
+/// Reference colours and the code values they are sent with.
+std::vector<AimedPatch> aimedFor(const ValidateOptions &o, const ReferenceSet &set,
+                                 const ProfileFile &profile,
+                                 const std::optional<TargetSpace> &space)
+{
+    return space                      ? patchesOfSpace(set, *space)
+           : o.intent == "perceptual" ? perceptualPatches(set, profile)
+                                      : aimedPatches(set, profile);
 }
 
 /// Through the profile on the simulated display, without meter noise.
 Validation validateOnBench(const ValidateOptions &o, const ProfileFile &profile,
-                           const ReferenceSet &set, const Tolerance &tolerance)
+                           const Tolerance &tolerance)
 {
     const bench::Display display(readDisplay(o.display), o.display);
     bench::DisplayCondition state = display.initialCondition();
@@ -47,14 +91,23 @@ Validation validateOnBench(const ValidateOptions &o, const ProfileFile &profile,
     state.lut = profile.videoLut();
     if (!o.slot.empty())
         state.memorySlot = slotFromJson(parseJson(readText(o.slot), o.slot), o.slot);
-    const auto aimed =
-        o.intent == "perceptual" ? perceptualPatches(set, profile) : aimedPatches(set, profile);
+    PrimarySet native;
+    for (size_t c = 0; c < native.size(); ++c)
+        native[c] = chromaticity(
+            display.emitted({c == 0 ? 255.0 : 0, c == 1 ? 255.0 : 0, c == 2 ? 255.0 : 0}, state));
+    const auto space = spaceFor(o, profile, native);
+    const ReferenceSet set =
+        referenceFor(o, space ? ToLab([&](const DeviceRgb &rgb) { return space->toLab(rgb); })
+                              : asTold(profile));
+    const auto aimed = aimedFor(o, set, profile, space);
     std::vector<Reading> readings;
     for (const DeviceRgb &rgb : validationPatches(aimed))
         readings.push_back({rgb, display.emitted(rgb, state)});
     ValidationRequest request{
         .referenceName = set.name, .aimed = aimed, .readings = readings, .tolerance = tolerance};
     request.aim = aimFor(o, profile);
+    request.isAbsolute = o.white == "aimed";
+    request.against = space ? space->name() : std::string();
     return lantern::validate(request);
 }
 
@@ -70,8 +123,7 @@ qint64 unfinishedRun(const QString &logbookPath, const run::RunSetup &wanted)
 
 /// By the meter on the real one, with profile and LUT in force meanwhile; kept in the folder.
 Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vector<uint8_t> &bytes,
-                          const ProfileFile &profile, const ReferenceSet &set,
-                          const Tolerance &tolerance)
+                          const ProfileFile &profile, const Tolerance &tolerance)
 {
     using namespace run;
     if (o.out.empty())
@@ -83,10 +135,16 @@ Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vec
     setup.meterName = o.meter;
     setup.aim =
         aimFor(o, profile).value_or(Aim{"As it is", NativeWhite{}, std::nullopt, NativeTone{}});
-    setup.tolerance = tolerance.name;
-    setup.reference = set.name;
-    setup.referenceColours = set.colours;
-    setup.perceptual = o.intent == "perceptual";
+    ProofChoice choice{.reference = o.reference, .tolerance = tolerance};
+    if (!referenceByKey(o.reference, asTold(profile))) { // a list
+        const ReferenceSet set = referenceFor(o, asTold(profile));
+        choice.reference = set.name;
+        choice.colours = set.colours;
+    }
+    choice.perceptual = o.intent == "perceptual";
+    choice.absolute = o.white == "aimed";
+    choice.against = o.against;
+    choice.applyTo(setup, setup.seed);
     setup.profileTitle = profile.name();
     setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
     const QString folder = QString::fromStdString(o.out);
@@ -124,6 +182,16 @@ void print(const Validation &v)
                   << fixedNumber(v.reachable.max, 3) << "; " << beyond << " beyond it: mean "
                   << fixedNumber(v.unreachable.mean, 3) << ", worst "
                   << fixedNumber(v.unreachable.max, 3) << '\n';
+    if (const DifferenceFormula f = v.verdict.tolerance.formula; f != DifferenceFormula::De2000) {
+        std::vector<double> all;
+        for (const ValidatedPatch &p : v.patches)
+            all.push_back(differenceOf(p, v));
+        const Statistics s = statistics(all);
+        std::cout << "by " << formulaSymbol(f) << ": mean " << fixedNumber(s.mean, 3) << ", worst "
+                  << fixedNumber(s.max, 3) << '\n';
+    }
+    for (const Message &weak : weaknessInWords(v))
+        std::cout << weak.inEnglish() << '\n';
     printVerdict(v.verdict, std::cout);
 }
 
@@ -141,10 +209,9 @@ int validate(const ValidateOptions &o)
                           : Message("is missing"),
                     "Give the profile to be proved.");
     const ProfileFile profile(bytes, o.profile.empty() ? "profile in use" : o.profile);
-    const ReferenceSet set = referenceFor(o, profile);
-    const Tolerance &tolerance = toleranceByName(o.tolerance.empty() ? "studio" : o.tolerance);
-    const Validation v = place ? validateOnDesk(o, *place, bytes, profile, set, tolerance)
-                               : validateOnBench(o, profile, set, tolerance);
+    const Tolerance tolerance = toleranceFor(o);
+    const Validation v = place ? validateOnDesk(o, *place, bytes, profile, tolerance)
+                               : validateOnBench(o, profile, tolerance);
     if (o.json)
         std::cout << validationToJson(v).dump() << '\n';
     else

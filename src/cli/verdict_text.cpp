@@ -10,7 +10,8 @@ void printVerdict(const Verdict &v, std::ostream &out)
         for (const JudgedFigure &f : v.figures) {
             if (halfOf(f.figure) != half || f.call == Call::Within)
                 continue;
-            out << "  " << figureTitle(f.figure) << ": " << figureText(f.figure, f.value);
+            out << "  " << figureTitle(f.figure, v.tolerance.formula) << ": "
+                << figureText(f.figure, f.value);
             if (f.uncertainty.isKnown())
                 out << " ± " << figureText(f.figure, kCoverageFactor * f.uncertainty.total());
             out << ", limit " << figureText(f.figure, f.limit) << ": " << callTitle(f.call) << '\n';

@@ -34,8 +34,9 @@ bool isStale(const QDateTime &at)
 DisplayVerdict verdictOf(const DisplayHistory &history)
 {
     DisplayVerdict v;
-    if (history.newest && history.newest->validation) {
-        const run::RunResults &r = *history.newest;
+    const auto &newest = history.lastProof ? history.lastProof : history.newest;
+    if (newest && newest->validation) {
+        const run::RunResults &r = *newest;
         v.lastMean = r.validation->meanDeltaE00;
         v.lastValidated =
             QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate);
@@ -98,9 +99,11 @@ void HistoryPart::take(const HistoryAnswer &answer)
         m_verdicts[history.displayId] = verdictOf(history);
         problems << history.problems;
         if (history.displayId == m_selected)
-            m_state = {history.lastTime, history.lastRun,   history.unfinishedRun,
-                       history.check,    history.checkedAt, history.checkControls,
-                       history.byEye,    history.installed, false};
+            m_state = {history.lastTime,      history.lastRun,
+                       history.unfinishedRun, history.check,
+                       history.checkedAt,     history.checkControls,
+                       history.lastProof,     history.byEye,
+                       history.installed,     false};
     }
     QString problem = answer.problem;
     if (problem.isEmpty() && !problems.isEmpty())
@@ -122,6 +125,7 @@ void HistoryPart::finished(const run::RunResults &results, qint64 run)
 {
     m_state.lastTime = results;
     m_state.lastRun = run;
+    m_state.lastProof.reset();
     forgetCheck();
 }
 
@@ -131,6 +135,12 @@ void HistoryPart::checked(const run::RunResults &results)
     m_state.checkedAt =
         QDateTime::fromString(QString::fromStdString(results.setup.startedAt), Qt::ISODate);
     m_state.checkControls = results.setup.startControls;
+    emit changed();
+}
+
+void HistoryPart::proved(const run::RunResults &results)
+{
+    m_state.lastProof = results;
     emit changed();
 }
 

@@ -28,6 +28,7 @@ public:
     // Ahead of the logbook's answer, which will say the same.
     void finished(const run::RunResults &results, qint64 run);
     void checked(const run::RunResults &results);
+    void proved(const run::RunResults &results);
     void forgetCheck();
     void forgetUnfinished();
 

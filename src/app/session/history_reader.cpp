@@ -85,6 +85,15 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         h.checkedAt = QDateTime::fromString(line.startedAt, Qt::ISODate);
         return false;
     });
+    eachFinished(logbook, displayId, RunKind::Validation, [&](const run::RunSummary &line) {
+        if (line.id < h.lastRun)
+            return false;
+        auto results = resultsOf(logbook, line.id, h.problems);
+        if (!results || !results->validation)
+            return true;
+        h.lastProof = std::move(results);
+        return false;
+    });
     eachFinished(logbook, displayId, RunKind::ByEye, [&](const run::RunSummary &line) {
         if (line.id < h.lastRun)
             return false;

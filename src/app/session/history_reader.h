@@ -26,8 +26,9 @@ struct DisplayHistory {
     std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
     /// The unfinished run, if its profile is installed already and is the newest of all.
     std::optional<run::RunResults> installed;
-    std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
-    QStringList problems;                 ///< rows that could not be read, and why
+    std::optional<run::RunResults> lastProof; ///< newest, unless a calibration came after it
+    std::optional<run::RunResults> byEye;     ///< newest profile by eye, unless a run came after it
+    QStringList problems;                     ///< rows that could not be read, and why
 };
 
 /// Reads one display's part of a logbook; a row that cannot be read is named and left out.

@@ -31,6 +31,11 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::warmUpWanted, &Session::watchWarmUp);
     obey(&Intents::meterSearchWanted, &Session::findMeter);
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
+    obey(&Intents::proofWanted, &Session::proveNow);
+    obey(&Intents::proofChosen, &Session::chooseProof);
+    obey(&Intents::toleranceKept, &Session::keepTolerance);
+    obey(&Intents::toleranceOffered, &Session::takeTolerance);
+    obey(&Intents::toleranceRemoved, &Session::removeTolerance);
     obey(&Intents::roomWanted, &Session::readRoom);
     obey(&Intents::roomForgotten, &Session::forgetRoomReadings);
     obey(&Intents::lightKept, &Session::keepLight);

@@ -39,6 +39,11 @@ signals:
     void warmUpWanted();
     void meterSearchWanted();
     void checkFirstWanted();
+    void proofWanted();
+    void proofChosen(const lantern::run::ProofChoice &choice);
+    void toleranceKept(const lantern::Tolerance &tolerance);
+    void toleranceOffered(const QString &path);
+    void toleranceRemoved(const QString &name);
     void roomWanted();
     void roomForgotten();
     void lightKept(const QString &name);

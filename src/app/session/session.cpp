@@ -35,6 +35,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_meter(beside(logbookPath, "meters")),
       m_light(beside(logbookPath, "lights.json"), m_aim.undoStack()),
       m_history(logbookPath),
+      m_proof(beside(logbookPath, "limits"), beside(logbookPath, "proof.json")),
       m_run(logbookPath)
 {
     m_publish.setSingleShot(true);
@@ -58,6 +59,7 @@ void Session::connectParts()
         if (!m_displays.empty() && !state().isMeasuring()) // else the engine watches
             lookInForce();
     });
+    connect(&m_proof, &ProofPart::changed, this, &Session::publish);
     connect(&m_forecast, &ForecastPart::changed, this, &Session::publish);
     connect(&m_run, &RunPart::changed, this, [this] {
         m_forecast.look(m_run.state());
@@ -139,6 +141,7 @@ void Session::compose() const
     static_cast<HistoryState &>(m_state) = m_history.state();
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
     static_cast<ForecastState &>(m_state) = m_forecast.state();
+    static_cast<ProofState &>(m_state) = m_proof.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
     for (DisplayCard &card : m_state.displays)

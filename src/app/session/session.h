@@ -7,6 +7,7 @@
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
 #include "app/session/meter_part.h"
+#include "app/session/proof_part.h"
 #include "app/session/run_part.h"
 #include "app/state/session_state.h"
 #include "app/workplace/workplace.h"
@@ -51,6 +52,12 @@ public slots:
     void watchWarmUp();
     void findMeter();
     void checkFirst();
+    /// Proves what is in force on the display, whoever made it.
+    void proveNow();
+    void chooseProof(const lantern::run::ProofChoice &choice);
+    void keepTolerance(const lantern::Tolerance &tolerance);
+    void takeTolerance(const QString &path);
+    void removeTolerance(const QString &name);
     void readRoom();
     /// Reads red, green, blue and white with this meter, to correct one meter by another.
     void readFourColours();
@@ -184,6 +191,7 @@ private:
     ChecklistPart m_checklist;
     HistoryPart m_history;
     ForecastPart m_forecast;
+    ProofPart m_proof;
     RunPart m_run;
 
     mutable SessionState m_state;

@@ -6,6 +6,7 @@
 #include "core/base/error.h"
 
 #include <QDateTime>
+#include <QRandomGenerator>
 
 namespace lantern::app {
 
@@ -35,6 +36,8 @@ void Session::beginRun()
         m_aim.state().measure.applyTo(setup);
         m_aim.state().profileForm.applyTo(setup);
         run::applyLights(m_light.state().lights, setup);
+        m_proof.state().proof.applyTo(setup, QRandomGenerator::global()->generate());
+        setup.against.clear(); // a run proves its own profile
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints();
         m_notice.clear();
@@ -59,6 +62,12 @@ bool Session::beginErrand(RunKind kind)
         run::RunSetup setup = forCorrection ? m_workplace->setup(m_selected) : setupWithMeter();
         setup.kind = kind;
         setup.aim = m_aim.state().aim;
+        if (kind == RunKind::Validation) {
+            m_proof.state().proof.applyTo(setup, QRandomGenerator::global()->generate());
+            setup.adjust = run::AdjustMode::Skip;
+            if (m_history.state().lastTime)
+                setup.aim = m_history.state().lastTime->setup.aim;
+        }
         if (kind == RunKind::Check) {
             setup.referenceRun = m_history.state().lastRun;
             if (m_history.state().lastTime)
@@ -115,6 +124,33 @@ void Session::checkFirst()
     }
 }
 
+void Session::proveNow()
+{
+    leaveFinishedRun();
+    if (beginErrand(RunKind::Validation))
+        m_view = ViewId::Accuracy;
+}
+
+void Session::chooseProof(const run::ProofChoice &choice)
+{
+    attempt([&] { m_proof.choose(choice); });
+}
+
+void Session::keepTolerance(const Tolerance &tolerance)
+{
+    attempt([&] { setNotice(m_proof.keep(tolerance)); });
+}
+
+void Session::takeTolerance(const QString &path)
+{
+    attempt([&] { setNotice(m_proof.take(path)); });
+}
+
+void Session::removeTolerance(const QString &name)
+{
+    attempt([&] { setNotice(m_proof.remove(name)); });
+}
+
 /// What an errand brought is kept; the engine is free again.
 void Session::finishErrand()
 {
@@ -138,7 +174,11 @@ void Session::finishErrand()
         m_meter.tookFourColours(QString::fromStdString(r.setup.meterName), r.fourColours);
         break;
     case RunKind::ByEye: // installed without a run of stages
+        break;
     case RunKind::Validation:
+        m_history.proved(r);
+        readLogbook();
+        m_view = ViewId::Accuracy;
         break;
     case RunKind::Check:
         if (r.check)

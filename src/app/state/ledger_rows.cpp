@@ -44,7 +44,7 @@ template <class F> void fill(LedgerRow &row, const Sources &s, int decimals, F &
 class Marks {
 public:
     Marks(const SessionState &state, const DisplayState &now, const Aim &aim)
-        : m_tolerance(toleranceByName(state.results.setup.tolerance)),
+        : m_tolerance(run::toleranceOf(state.results.setup)),
           m_validation(state.results.validation && !state.wantsAnotherAim()
                            ? &*state.results.validation
                            : nullptr),
@@ -77,7 +77,7 @@ private:
         return judgeFigure(figure, m_values[static_cast<size_t>(at - known.begin())], *limit).call;
     }
 
-    const Tolerance &m_tolerance;
+    Tolerance m_tolerance;
     const Validation *m_validation;
     const Aim &m_aim;
     std::vector<double> m_values;

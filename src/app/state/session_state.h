@@ -7,6 +7,7 @@
 #include "desk/profile_list.h"
 #include "run/book/lights.h"
 #include "run/book/profile_form.h"
+#include "run/book/proof_choice.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
@@ -139,6 +140,12 @@ struct ProfilesState {
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
 };
 
+/// What displays are proved with.
+struct ProofState {
+    run::ProofChoice proof;
+    std::vector<Tolerance> ownTolerances;
+};
+
 /// What each kind of profile would come to, while one is about to be built.
 struct ForecastState {
     std::vector<ProfileForecast> forecasts;
@@ -153,6 +160,8 @@ struct HistoryState {
     std::optional<CheckFirst> check;         ///< newest check of this display since its last run
     std::optional<QDateTime> checkedAt;
     std::optional<MonitorControls> checkControls; ///< as they stood then, where they can be read
+    /// Newest proof of what is in force, apart from any run, if none has been made since.
+    std::optional<run::RunResults> lastProof;
     std::optional<run::RunResults> byEye; ///< newest profile by eye, unless a run came after it
     /// The unfinished run, if its profile is installed already and is the newest of all.
     std::optional<run::RunResults> installed;
@@ -173,7 +182,8 @@ struct SessionState : RunState,
                       ChecklistState,
                       HistoryState,
                       ProfilesState,
-                      ForecastState {
+                      ForecastState,
+                      ProofState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;
@@ -212,6 +222,14 @@ struct SessionState : RunState,
     [[nodiscard]] const run::RunResults &shown() const
     {
         return showsEarlierRun() ? *lastTime : results;
+    }
+    /// The run whose validation is the newest on this display: that of the run shown, or a proof
+    /// made since, apart from it.
+    [[nodiscard]] const run::RunResults &proved() const
+    {
+        if (results.setup.kind == run::RunKind::Validation)
+            return results;
+        return lastProof && !hasRun() ? *lastProof : shown();
     }
     /// The aim that belongs to it; before any run the one chosen.
     [[nodiscard]] const Aim &shownAim() const

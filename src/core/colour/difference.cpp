@@ -1,5 +1,6 @@
 #include "core/colour/difference.h"
 
+#include "core/base/error.h"
 #include "core/colour/spaces.h"
 
 #include <algorithm>
@@ -149,6 +150,78 @@ double deltaEItp(const XYZ &a, const XYZ &b) noexcept
     const Ictcp p = ictcpFromXyz(a);
     const Ictcp q = ictcpFromXyz(b);
     return 720 * std::sqrt(square(p.I - q.I) + square((p.Ct - q.Ct) / 2) + square(p.Cp - q.Cp));
+}
+
+const std::vector<DifferenceFormula> &differenceFormulas()
+{
+    using F = DifferenceFormula;
+    static const std::vector<F> all = {F::De2000, F::De76, F::De94, F::Cmc, F::Itp};
+    return all;
+}
+
+namespace {
+
+struct FormulaNames {
+    const char *key, *symbol;
+};
+
+FormulaNames namesOf(DifferenceFormula formula)
+{
+    switch (formula) {
+    case DifferenceFormula::De76:
+        return {"76", "ΔE76"};
+    case DifferenceFormula::De94:
+        return {"94", "ΔE94"};
+    case DifferenceFormula::Cmc:
+        return {"cmc", "ΔE CMC 2:1"};
+    case DifferenceFormula::Itp:
+        return {"itp", "ΔE ITP"};
+    case DifferenceFormula::De2000:
+        break;
+    }
+    return {"2000", "ΔE00"};
+}
+
+} // namespace
+
+std::string formulaKey(DifferenceFormula formula)
+{
+    return namesOf(formula).key;
+}
+
+std::string formulaSymbol(DifferenceFormula formula)
+{
+    return namesOf(formula).symbol;
+}
+
+DifferenceFormula formulaByKey(const std::string &key)
+{
+    std::string known;
+    for (const DifferenceFormula f : differenceFormulas()) {
+        if (key == formulaKey(f))
+            return f;
+        known += (known.empty() ? "" : ", ") + formulaKey(f);
+    }
+    throw Error(ErrorKind::BadInput, "formula", {"\"%1\" is not known", {key}},
+                {"Choose one of: %1.", {known}});
+}
+
+double difference(DifferenceFormula formula, const Lab &reference, const Lab &sample,
+                  const XYZ &white)
+{
+    switch (formula) {
+    case DifferenceFormula::De76:
+        return deltaE76(reference, sample);
+    case DifferenceFormula::De94:
+        return deltaE94(reference, sample);
+    case DifferenceFormula::Cmc:
+        return deltaECmc(reference, sample);
+    case DifferenceFormula::Itp:
+        return deltaEItp(displayXyz(reference, white), displayXyz(sample, white));
+    case DifferenceFormula::De2000:
+        break;
+    }
+    return deltaE2000(reference, sample);
 }
 
 } // namespace lantern

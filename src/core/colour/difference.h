@@ -3,6 +3,8 @@
 #include "core/colour/colour.h"
 
 #include <cstddef>
+#include <string>
+#include <vector>
 
 namespace lantern {
 
@@ -29,6 +31,18 @@ namespace lantern {
 /// CIEDE2000 as a vector whose length is ΔE00: lightness, chroma and hue, the rotation term split
 /// between the last two (completing the square). For searches that need more than a distance.
 [[nodiscard]] Vec3 difference2000Vector(const Lab &a, const Lab &b) noexcept;
+
+/// The formulas that colours can be judged by.
+enum class DifferenceFormula { De2000, De76, De94, Cmc, Itp };
+const std::vector<DifferenceFormula> &differenceFormulas();
+std::string formulaKey(DifferenceFormula formula);    ///< "2000", "76", "94", "cmc", "itp"
+std::string formulaSymbol(DifferenceFormula formula); ///< "ΔE00", "ΔE76" …
+/// \throws Error BadInput listing the keys there are
+DifferenceFormula formulaByKey(const std::string &key);
+/// Difference of two PCS colours (Lab, D50) of a display by a formula; CMC is 2:1.
+/// \param white what the colours are relative to, cd/m²: ΔE ITP is of emitters
+[[nodiscard]] double difference(DifferenceFormula formula, const Lab &reference, const Lab &sample,
+                                const XYZ &white);
 
 /// Lab colours as three arrays of equal length, for working through many at once.
 struct LabArrays {

@@ -104,7 +104,10 @@ CheckFirst judgeCheck(const CheckRequest &request)
             c.meanDeltaE00 = found[i].value;
             c.uncertainty = found[i].uncertainty.total();
         }
-        if (!limit)
+        // Its colours are compared by CIEDE2000; limits on other differences say nothing of them.
+        const bool isOther = halfOf(kFigures[i]) == Half::Profile &&
+                             request.tolerance.formula != DifferenceFormula::De2000;
+        if (!limit || isOther)
             continue;
         const JudgedFigure f = judgeFigure(kFigures[i], found[i], *limit);
         const JudgedFigure far = judgeFigure(kFigures[i], found[i], kDriftsUpTo * *limit);

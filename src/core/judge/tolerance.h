@@ -1,5 +1,9 @@
 #pragma once
 
+#include "core/base/json_object.h"
+#include "core/colour/difference.h"
+
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -27,9 +31,19 @@ struct Tolerance {
     std::optional<double> colourMean; ///< ΔE00 relative to the measured white
     std::optional<double> colour95;   ///< ΔE00 that 95 % are below
     std::optional<double> colourWorst;
+    /// What the colours' differences are, for the three limits on them.
+    DifferenceFormula formula = DifferenceFormula::De2000;
+    /// Where single limits come from, by the keys of their figures; the others are of `source`.
+    std::map<std::string, std::string> limitSources = {};
+    bool operator==(const Tolerance &) const = default;
 };
 
 const std::vector<Tolerance> &tolerances();
+
+/// Files of format "bold-lantern-tolerance" version 1; every key checked. A set without any limit
+/// is refused. \throws Error BadInput naming source, key, value and range
+Tolerance toleranceFromJson(const Json &json, const std::string &source);
+Json toleranceToJson(const Tolerance &tolerance);
 
 /// \throws Error BadInput listing the names there are.
 const Tolerance &toleranceByName(const std::string &name);

@@ -40,6 +40,21 @@ Statistics statistics(std::vector<double> values)
     return s;
 }
 
+Tails tails(std::vector<double> values)
+{
+    std::sort(values.begin(), values.end());
+    const size_t n = values.size();
+    const size_t low = std::max<size_t>(1, n * 9 / 10);
+    const size_t high = std::max<size_t>(1, n - n * 9 / 10);
+    Tails t;
+    t.best = values.front();
+    for (size_t i = 0; i < low; ++i)
+        t.lowest90 += values[i] / static_cast<double>(low);
+    for (size_t i = n - high; i < n; ++i)
+        t.highest10 += values[i] / static_cast<double>(high);
+    return t;
+}
+
 namespace {
 
 /// The displayable colour nearest to an aim, by the profile's forward direction alone: Gauss-Newton
@@ -115,6 +130,23 @@ std::vector<AimedPatch> perceptualPatches(const ReferenceSet &set, const Profile
     return out;
 }
 
+std::vector<AimedPatch> patchesOfSpace(const ReferenceSet &set, const TargetSpace &space)
+{
+    std::vector<AimedPatch> out;
+    for (const ReferenceColour &colour : set.colours) {
+        const Vec3 exact = vec(space.toDevice(colour.lab));
+        const DeviceRgb rgb = toDeviceRgb(exact.array().round());
+        const Lab lab = space.toLab(rgb);
+        out.push_back({{colour.name, lab}, rgb, lab, lab});
+    }
+    return out;
+}
+
+double differenceOf(const ValidatedPatch &p, const Validation &v)
+{
+    return difference(v.verdict.tolerance.formula, p.aimed.reference.lab, p.lab, v.white);
+}
+
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 {
     std::vector<DeviceRgb> patches = {kWhite};
@@ -154,6 +186,10 @@ Parts parts(const ValidationRequest &r, const std::vector<Reading> &readings)
         p.colours = r.room->seen(p.colours);
         p.white = r.room->seen({{kWhite, p.white}}).front().xyz;
     }
+    if (r.isAbsolute && r.aim) {
+        const double luminance = r.aim->luminanceCdM2.value_or(p.white.Y);
+        p.white = fromChromaticity(aimChromaticity(*r.aim, chromaticity(p.white)), luminance);
+    }
     return p;
 }
 
@@ -167,8 +203,8 @@ std::vector<double> figureValues(const ValidationRequest &r, const std::vector<R
     std::vector<double> deltas;
     for (size_t i = 0; i < r.aimed.size(); ++i)
         if (isReachable(r.aimed[i]))
-            deltas.push_back(
-                deltaE2000(r.aimed[i].reference.lab, pcsLab(p.colours[i].xyz, p.white)));
+            deltas.push_back(difference(r.tolerance.formula, r.aimed[i].reference.lab,
+                                        pcsLab(p.colours[i].xyz, p.white), p.white));
     if (deltas.empty())
         deltas.push_back(std::numeric_limits<double>::quiet_NaN()); // nothing to judge
     const Statistics s = statistics(deltas);
@@ -209,6 +245,8 @@ Validation validate(const ValidationRequest &r)
     Validation v;
     v.referenceName = r.referenceName;
     v.white = read.white;
+    v.isAbsolute = r.isAbsolute && r.aim;
+    v.against = r.against;
     v.state = displayState(read.state, r.aim.value_or(Aim{}), StateDetail::Everything,
                            r.room ? r.room->reflected.Y : 0);
     std::vector<double> all00;

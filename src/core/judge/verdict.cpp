@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <utility>
 
 namespace lantern {
 
@@ -64,6 +65,61 @@ std::string figureKey(Figure figure)
 std::string figureTitle(Figure figure)
 {
     return factsOf(figure).title;
+}
+
+std::string figureTitle(Figure figure, DifferenceFormula formula)
+{
+    std::string title = figureTitle(figure);
+    const std::string usual = formulaSymbol(DifferenceFormula::De2000);
+    if (const auto at = title.find(usual); halfOf(figure) == Half::Profile)
+        title.replace(at, usual.size(), formulaSymbol(formula));
+    return title;
+}
+
+const std::vector<Figure> &allFigures()
+{
+    static const std::vector<Figure> all = [] {
+        std::vector<Figure> figures = aimFigures();
+        figures.insert(figures.end(), {Figure::ColourMean, Figure::Colour95, Figure::ColourWorst});
+        return figures;
+    }();
+    return all;
+}
+
+const std::optional<double> &limitIn(const Tolerance &t, Figure figure)
+{
+    switch (figure) {
+    case Figure::White:
+        return t.whiteDeltaUv;
+    case Figure::Luminance:
+        return t.luminance;
+    case Figure::Brightness:
+        return t.leastLuminance;
+    case Figure::Contrast:
+        return t.contrast;
+    case Figure::BareContrast:
+        return t.leastContrast;
+    case Figure::ToneMean:
+        return t.toneMean;
+    case Figure::GreySteps:
+        return t.greySteps;
+    case Figure::GreyMean:
+        return t.greyMean;
+    case Figure::GreyWorst:
+        return t.greyWorst;
+    case Figure::ColourMean:
+        return t.colourMean;
+    case Figure::Colour95:
+        return t.colour95;
+    case Figure::ColourWorst:
+        break;
+    }
+    return t.colourWorst;
+}
+
+std::optional<double> &limitIn(Tolerance &t, Figure figure)
+{
+    return const_cast<std::optional<double> &>(limitIn(std::as_const(t), figure));
 }
 
 Half halfOf(Figure figure)
@@ -234,33 +290,16 @@ std::optional<double> limitOf(Figure figure, const Tolerance &t, const std::opti
 {
     if (halfOf(figure) == Half::Aim && !aim)
         return std::nullopt;
-    switch (figure) {
-    case Figure::White:
-        return std::holds_alternative<NativeWhite>(aim->white) ? std::nullopt : t.whiteDeltaUv;
-    case Figure::Luminance:
-        return aim->luminanceCdM2 ? t.luminance : std::nullopt;
-    case Figure::Brightness:
-        return t.leastLuminance;
-    case Figure::Contrast:
-        return aim->contrastRatio ? t.contrast : std::nullopt;
-    case Figure::BareContrast:
-        return aim->contrastRatio && t.contrast ? std::nullopt : t.leastContrast;
-    case Figure::ToneMean:
-        return std::holds_alternative<NativeTone>(aim->tone) ? std::nullopt : t.toneMean;
-    case Figure::GreySteps:
-        return aim->tone == ToneCurve(NamedTone::Gsdf) ? t.greySteps : std::nullopt;
-    case Figure::GreyMean:
-        return t.greyMean;
-    case Figure::GreyWorst:
-        return t.greyWorst;
-    case Figure::ColourMean:
-        return t.colourMean;
-    case Figure::Colour95:
-        return t.colour95;
-    case Figure::ColourWorst:
-        break;
-    }
-    return t.colourWorst;
+    const bool isNativeWhite = aim && std::holds_alternative<NativeWhite>(aim->white);
+    const bool isNativeTone = aim && std::holds_alternative<NativeTone>(aim->tone);
+    const bool hasMeaning = figure == Figure::White          ? !isNativeWhite
+                            : figure == Figure::Luminance    ? aim->luminanceCdM2.has_value()
+                            : figure == Figure::Contrast     ? aim->contrastRatio.has_value()
+                            : figure == Figure::BareContrast ? !(aim->contrastRatio && t.contrast)
+                            : figure == Figure::ToneMean     ? !isNativeTone
+                            : figure == Figure::GreySteps ? aim->tone == ToneCurve(NamedTone::Gsdf)
+                                                          : true;
+    return hasMeaning ? limitIn(t, figure) : std::nullopt;
 }
 
 } // namespace lantern

@@ -27,6 +27,13 @@ enum class Figure {
 std::string figureKey(Figure figure);
 /// For people: "White point, Δu'v'" …
 std::string figureTitle(Figure figure);
+/// The same with the formula that the colours' differences are by.
+std::string figureTitle(Figure figure, DifferenceFormula formula);
+/// All of them, in the order in which people read them.
+const std::vector<Figure> &allFigures();
+/// The limit that a tolerance sets for it, whatever the aim.
+std::optional<double> &limitIn(Tolerance &tolerance, Figure figure);
+const std::optional<double> &limitIn(const Tolerance &tolerance, Figure figure);
 /// Its value for people, with unit.
 std::string figureText(Figure figure, double value);
 

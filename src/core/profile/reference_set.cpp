@@ -1,11 +1,16 @@
 #include "core/profile/reference_set.h"
 
+#include "core/base/error.h"
+#include "core/base/text.h"
 #include "core/colour/spaces.h"
 #include "core/reading/colour_list.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
+#include <random>
+#include <sstream>
 
 namespace lantern {
 
@@ -47,7 +52,7 @@ ReferenceSet lantern40()
     return set;
 }
 
-ReferenceSet lantern72(const ProfileFile &profile)
+ReferenceSet lantern72(const ToLab &toLab)
 {
     ReferenceSet set = lantern40();
     set.name = "Lantern 72";
@@ -70,9 +75,9 @@ ReferenceSet lantern72(const ProfileFile &profile)
                                              {255, 255, 128},
                                              {255, 128, 255}}};
     for (size_t i = 0; i < corners.size(); ++i)
-        set.colours.push_back({cellName('G', static_cast<int>(i)), profile.toLab(corners[i])});
+        set.colours.push_back({cellName('G', static_cast<int>(i)), toLab(corners[i])});
     for (size_t i = 0; i < edges.size(); ++i)
-        set.colours.push_back({cellName('H', static_cast<int>(i)), profile.toLab(edges[i])});
+        set.colours.push_back({cellName('H', static_cast<int>(i)), toLab(edges[i])});
     // Odd code values, spread by the sequence of Roberts (2018) in three dimensions.
     constexpr std::array<double, 3> kSteps = {0.8191725133961645, 0.6710436067037893,
                                               0.5497004779019703};
@@ -82,19 +87,156 @@ ReferenceSet lantern72(const ProfileFile &profile)
             const double at = std::fmod(0.5 + (i + 1) * kSteps[static_cast<size_t>(c)], 1.0);
             code[c] = 2 * std::floor(at * 127) + 1;
         }
-        set.colours.push_back({cellName('I', i), profile.toLab(toDeviceRgb(code))});
+        set.colours.push_back({cellName('I', i), toLab(toDeviceRgb(code))});
     }
     return set;
 }
 
-std::optional<ReferenceSet> referenceByKey(const std::string &key, const ProfileFile &profile)
+ReferenceSet skinSet()
 {
-    if (key == "lantern40")
+    ReferenceSet set{"Skin", {}};
+    struct Tone {
+        double lightness, chroma, hue;
+    };
+    constexpr std::array<Tone, 8> kTones = {{{80, 18, 60},
+                                             {73, 22, 60},
+                                             {66, 24, 58},
+                                             {59, 26, 57},
+                                             {51, 27, 56},
+                                             {44, 24, 54},
+                                             {36, 19, 52},
+                                             {28, 13, 48}}};
+    for (size_t i = 0; i < kTones.size(); ++i) {
+        const Tone &t = kTones[i];
+        const std::string name = "tone " + std::to_string(i + 1);
+        set.colours.push_back({name, polar(t.lightness, t.chroma, t.hue)});
+        set.colours.push_back(
+            {name + ", lit", polar(std::min(95.0, t.lightness + 12), 0.8 * t.chroma, t.hue + 6)});
+        set.colours.push_back(
+            {name + ", shade", polar(0.6 * t.lightness, 1.05 * t.chroma, t.hue - 8)});
+    }
+    return set;
+}
+
+ReferenceSet greyReferences(int count)
+{
+    ReferenceSet set{"Grey ramp, " + std::to_string(count) + " steps", {}};
+    for (int i = 0; i < count; ++i) {
+        const double lightness = 100.0 * (count - 1 - i) / (count - 1);
+        set.colours.push_back(
+            {"L* " + shortNumber(std::round(10 * lightness) / 10), {lightness, 0, 0}});
+    }
+    return set;
+}
+
+namespace {
+
+struct Corner {
+    const char *name;
+    DeviceRgb rgb;
+};
+constexpr std::array<Corner, 6> kCorners = {{{"red", {255, 0, 0}},
+                                             {"yellow", {255, 255, 0}},
+                                             {"green", {0, 255, 0}},
+                                             {"cyan", {0, 255, 255}},
+                                             {"blue", {0, 0, 255}},
+                                             {"magenta", {255, 0, 255}}}};
+
+} // namespace
+
+ReferenceSet primariesSet(const ToLab &toLab)
+{
+    ReferenceSet set{"Primaries and secondaries", {{"white", toLab({255, 255, 255})}}};
+    for (const Corner &c : kCorners)
+        set.colours.push_back({c.name, toLab(c.rgb)});
+    set.colours.push_back({"black", toLab({0, 0, 0})});
+    return set;
+}
+
+ReferenceSet saturationSweeps(const ToLab &toLab)
+{
+    ReferenceSet set{"Saturation sweeps", {}};
+    for (const Corner &c : kCorners) {
+        const RelXYZ full = xyzFromLab(toLab(c.rgb), kD50);
+        for (const double share : {0.25, 0.5, 0.75, 1.0}) {
+            const RelXYZ mixed{share * full.X + (1 - share) * full.Y * kD50.X, full.Y,
+                               share * full.Z + (1 - share) * full.Y * kD50.Z};
+            set.colours.push_back({std::string(c.name) + " " + shortNumber(100 * share) + " %",
+                                   labFromXyz(mixed, kD50)});
+        }
+    }
+    return set;
+}
+
+ReferenceSet randomSet(int count, uint64_t seed, const ToLab &toLab)
+{
+    ReferenceSet set{"Random colours, " + std::to_string(count), {}};
+    std::mt19937_64 random(seed); // the same everywhere, unlike the library's distributions
+    for (int i = 0; i < count; ++i) {
+        Vec3 code;
+        for (int c = 0; c < 3; ++c)
+            code[c] = static_cast<double>(random() >> 56);
+        set.colours.push_back({"random " + std::to_string(i + 1), toLab(toDeviceRgb(code))});
+    }
+    return set;
+}
+
+ToLab asTold(const ProfileFile &profile)
+{
+    return [&profile](const DeviceRgb &rgb) { return profile.toLab(rgb); };
+}
+
+namespace {
+
+/// "greys:31" and the like, in parts.
+std::vector<std::string> partsOf(const std::string &key)
+{
+    std::vector<std::string> parts;
+    std::istringstream in(key);
+    for (std::string part; std::getline(in, part, ':');)
+        parts.push_back(part);
+    return parts;
+}
+
+uint64_t wholeNumber(const std::string &key, const std::string &part, double least, double most)
+{
+    const auto value = parseNumber(part);
+    if (!value || *value != std::floor(*value) || *value < least || *value > most)
+        throw Error(ErrorKind::BadInput, key,
+                    {"\"%1\" is no whole number from %2 to %3",
+                     {part, compactNumber(least), compactNumber(most)}});
+    return static_cast<uint64_t>(*value);
+}
+
+} // namespace
+
+std::optional<ReferenceSet> referenceByKey(const std::string &key, const ToLab &toLab)
+{
+    const auto parts = partsOf(key);
+    if (parts.empty())
+        return std::nullopt;
+    const std::string &kind = parts.front();
+    constexpr double kMostSeed = 9e15; // a double holds it exactly
+    if (kind == "random" && parts.size() == 3)
+        return randomSet(static_cast<int>(wholeNumber(key, parts[1], 1, 10'000)),
+                         wholeNumber(key, parts[2], 0, kMostSeed), toLab);
+    if (kind == "greys" && parts.size() <= 2)
+        return greyReferences(
+            parts.size() == 2 ? static_cast<int>(wholeNumber(key, parts[1], 2, 256)) : 21);
+    if (parts.size() > 1)
+        return std::nullopt;
+    if (kind == "lantern40")
         return lantern40();
-    if (key == "lantern72")
-        return lantern72(profile);
-    if (key == "chart24")
+    if (kind == "lantern72")
+        return lantern72(toLab);
+    if (kind == "chart24")
         return chart24();
+    if (kind == "skin")
+        return skinSet();
+    if (kind == "primaries")
+        return primariesSet(toLab);
+    if (kind == "sweeps")
+        return saturationSweeps(toLab);
     return std::nullopt;
 }
 

@@ -1,6 +1,7 @@
 #include "core/report/report_document.h"
 
 #include "core/base/text.h"
+#include "core/judge/weakness.h"
 #include "core/signal/technology.h"
 
 namespace lantern {
@@ -393,7 +394,7 @@ Section verdictSection(const Verdict &v)
                                           : std::string(kNone)};
         };
         figures.rows.push_back(
-            {.label = figureTitle(f.figure),
+            {.label = figureTitle(f.figure, v.tolerance.formula),
              .cells = {{figureKey(f.figure), ""},
                        {f.value, figureText(f.figure, f.value)},
                        {f.asRead, figureText(f.figure, f.asRead)},
@@ -410,6 +411,24 @@ Section verdictSection(const Verdict &v)
     return out;
 }
 
+namespace {
+
+/// The colours by the formula that the verdict is by.
+Section byFormula(const Validation &v)
+{
+    std::vector<double> all;
+    for (const ValidatedPatch &p : v.patches)
+        all.push_back(differenceOf(p, v));
+    Section out = statisticsSection("by_formula", statistics(all));
+    const Statistics s = statistics(all);
+    out.add(Prose{"By " + formulaSymbol(v.verdict.tolerance.formula) + ": mean " +
+                  fixedNumber(s.mean, 2) + ", median " + fixedNumber(s.median, 2) + ", worst " +
+                  fixedNumber(s.max, 2) + "."});
+    return out;
+}
+
+} // namespace
+
 Section validationSection(const Validation &v)
 {
     Section out{"validation"};
@@ -420,6 +439,10 @@ Section validationSection(const Validation &v)
                   fixedNumber(v.deltaE00.p90, 2) + ", 95 % are below " +
                   fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
                   ", standard deviation " + fixedNumber(v.deltaE00.deviation, 2) + "."});
+    for (const Message &weak : weaknessInWords(v))
+        out.add(Prose{escape(weak.inEnglish())});
+    if (v.verdict.tolerance.formula != DifferenceFormula::De2000)
+        out.add(byFormula(v));
     out.add(statisticsSection("delta_e_2000", v.deltaE00));
     out.add(statisticsSection("delta_e_76", v.deltaE76));
     const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount;
@@ -431,10 +454,16 @@ Section validationSection(const Validation &v)
                       fixedNumber(v.unreachable.max, 2) + "."});
     out.add(gamutPart("within_gamut", v.reachableCount, v.reachable));
     out.add(gamutPart("beyond_gamut", beyond, v.unreachable));
-    out.add(Prose{escape(v.referenceName) +
-                  ", shown through the profile, relative to the measured white of " +
-                  fixedNumber(v.white.Y, 1) + " cd/m²."});
+    out.add(
+        Prose{escape(v.referenceName) +
+              (v.against.empty() ? ", shown through the profile"
+                                 : ", held against " + escape(v.against) + " without a profile") +
+              ", relative to the " + (v.isAbsolute ? "aimed" : "measured") + " white of " +
+              fixedNumber(v.white.Y, 1) + " cd/m²."});
     out.add(Entry{"reference", v.referenceName});
+    out.add(Entry{"formula", formulaKey(v.verdict.tolerance.formula)});
+    out.add(Entry{"white_basis", v.isAbsolute ? "aimed" : "measured"});
+    out.add(Entry{"against", v.against.empty() ? Json("profile") : Json(v.against)});
     out.add(Entry{"white_xyz", data(v.white)});
     out.add(stateTable(Aim{}, {{"state", "", &v.state}}, Origin::Given));
     out.add(patchTable(v));

@@ -47,6 +47,13 @@ public:
     {
         m_json[key] = kept(value);
     }
+    /// A field that came later: not written where it says nothing new, so that values of before
+    /// stay what they were.
+    template <class T> void later(const char *key, const T &value, const T &usual = {})
+    {
+        if (!(value == usual))
+            (*this)(key, value);
+    }
     Json take() { return std::move(m_json); }
 
 private:
@@ -67,6 +74,13 @@ public:
             cannotRecall(m_where, {"has no \"%1\"", {key}});
         ++m_used;
         recall(*it, value, m_where + "." + key);
+    }
+    template <class T> void later(const char *key, T &value, const T &usual = {})
+    {
+        if (m_json.contains(key))
+            (*this)(key, value);
+        else
+            value = usual;
     }
     void finish() const
     {

@@ -14,6 +14,8 @@ QString inWords(const Message &message)
         QString number = QString::fromStdString(argument);
         if (decimal.match(number).hasMatch())
             argument = number.replace(QLatin1Char('.'), QLocale().decimalPoint()).toStdString();
+        else // a word of ours, or a name that is looked up in vain
+            argument = QCoreApplication::translate("Core", argument.c_str()).toStdString();
     }
     return QString::fromStdString(
         filled(QCoreApplication::translate("Core", message.text()).toStdString(), arguments));

@@ -15,6 +15,12 @@ template <> struct KeptKeys<Figure> {
     static std::string key(Figure figure) { return figureKey(figure); }
 };
 
+template <> struct KeptKeys<DifferenceFormula> {
+    using F = DifferenceFormula;
+    static constexpr std::array values = {F::De2000, F::De76, F::De94, F::Cmc, F::Itp};
+    static std::string key(DifferenceFormula formula) { return formulaKey(formula); }
+};
+
 template <> struct KeptKeys<Call> {
     static constexpr std::array values = {Call::NotJudged, Call::Within, Call::CannotTell,
                                           Call::Over};
@@ -211,6 +217,14 @@ template <class A> void fields(A &a, Tolerance &t)
     a("colour_mean", t.colourMean);
     a("colour_95", t.colour95);
     a("colour_worst", t.colourWorst);
+    a.later("formula", t.formula);
+    // Where single limits come from, as pairs.
+    std::vector<std::array<std::string, 2>> sources;
+    for (const auto &[key, source] : t.limitSources)
+        sources.push_back({key, source});
+    a.later("limit_sources", sources);
+    for (const auto &[key, source] : sources)
+        t.limitSources.emplace(key, source);
 }
 
 template <class A> void fields(A &a, Verdict &v)
@@ -232,6 +246,8 @@ template <class A> void fields(A &a, Validation &v)
     a("mean_delta_e_2000", v.meanDeltaE00);
     a("state", v.state);
     a("verdict", v.verdict);
+    a.later("absolute", v.isAbsolute);
+    a.later("against", v.against);
 }
 
 template <class A> void fields(A &a, WarmUp &w)

@@ -17,7 +17,7 @@ struct CheckReference {
     QByteArray profile;
     XYZ white, black; ///< through the calibration, cd/m²
     std::optional<Repeatability> scatter;
-    std::string tolerance;
+    Tolerance tolerance;
     PrimarySet primaries = kSrgbPrimaries; ///< of the display
     std::optional<StrayLight> room;        ///< that the profile was made for
 };

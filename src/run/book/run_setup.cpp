@@ -94,6 +94,11 @@ bool RunSetup::operator==(const RunSetup &other) const
     return setupToJson(*this) == setupToJson(other);
 }
 
+Tolerance toleranceOf(const RunSetup &setup)
+{
+    return setup.ownTolerance ? *setup.ownTolerance : toleranceByName(setup.tolerance);
+}
+
 Json setupToJson(const RunSetup &s)
 {
     Json j = {{"format", kFormat},
@@ -139,6 +144,9 @@ Json setupToJson(const RunSetup &s)
             j["claimed_primaries"].push_back({c.x, c.y});
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
+    j["absolute"] = s.absolute;
+    j["against"] = s.against;
+    j["own_tolerance"] = s.ownTolerance ? toleranceToJson(*s.ownTolerance) : Json(nullptr);
     j["reference_colours"] = Json::array();
     for (const ReferenceColour &c : s.referenceColours)
         j["reference_colours"].push_back({c.name, c.lab.L, c.lab.a, c.lab.b});
@@ -262,6 +270,13 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
                 {c[0].get<std::string>(),
                  {c[1].get<double>(), c[2].get<double>(), c[3].get<double>()}});
         }
+    }
+    if (root.has("against")) { // added later
+        s.absolute = root.boolean("absolute");
+        s.against = root.string("against");
+        if (!root.raw("own_tolerance").is_null())
+            s.ownTolerance =
+                toleranceFromJson(root.raw("own_tolerance"), source + ", key \"own_tolerance\"");
     }
     s.profileTitle = root.string("profile_title");
     s.startedAt = root.string("started_at");

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/aim/aim.h"
+#include "core/judge/tolerance.h"
 #include "core/plan/adjustment.h"
 #include "core/plan/raw_values.h"
 #include "core/plan/settling.h"
@@ -86,17 +87,25 @@ struct RunSetup {
     RawProof rawProof = RawProof::None;              ///< that no compositor changes what is shown
     std::optional<PrimarySet> claimedPrimaries = {}; ///< as the display tells, for that
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
-    std::string tolerance = "studio";
-    std::string reference = "lantern72"; ///< colours of the validation, see referenceByKey()
+    std::string tolerance = "studio";           ///< by its name, see toleranceOf()
+    std::optional<Tolerance> ownTolerance = {}; ///< the person's own limits instead
+    std::string reference = "lantern72";        ///< colours of the validation, see referenceByKey()
     std::vector<ReferenceColour> referenceColours = {}; ///< a list of the person's own instead
-    bool perceptual = false;  ///< validated by that intent, with black point compensation
-    std::string profileTitle; ///< empty: the suggested one
+    bool perceptual = false; ///< validated by that intent, with black point compensation
+    bool absolute = false;   ///< validated against the aimed white instead of the measured one
+    /// What the colours of a validation are sent through: empty: the profile; "aim": nothing, the
+    /// display being held against its aim; else the same with a space, see targetSpaceByKey().
+    std::string against = {};
+    std::string profileTitle;                       ///< empty: the suggested one
     std::string nameTemplate = kUsualNameTemplate;  ///< that it is suggested by
     std::string copyright = kUsualCopyright;        ///< of the profile
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     uint64_t seed = 1;                              ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
 };
+
+/// The limits that the run is judged by. \throws Error BadInput for a name that is not known
+Tolerance toleranceOf(const RunSetup &setup);
 
 /// The run starts with learning how long the display takes to settle.
 bool learnsSettling(const RunSetup &setup);

@@ -6,10 +6,10 @@ std::optional<CheckReference> checkReference(const RunResults &run)
 {
     if (run.profile.isEmpty() || !run.after || !run.after->white || !run.after->black)
         return std::nullopt;
-    return CheckReference{run.profile,         *run.after->white,
-                          *run.after->black,   run.repeatability,
-                          run.setup.tolerance, run.after->primaries.value_or(kSrgbPrimaries),
-                          roomOf(run.setup)};
+    return CheckReference{
+        run.profile,       *run.after->white,      *run.after->black,
+        run.repeatability, toleranceOf(run.setup), run.after->primaries.value_or(kSrgbPrimaries),
+        roomOf(run.setup)};
 }
 
 CheckFirst judgedCheck(const CheckReference &reference, const std::vector<Reading> &readings,
@@ -20,7 +20,7 @@ CheckFirst judgedCheck(const CheckReference &reference, const std::vector<Readin
                        .profile = profile,
                        .white = reference.white,
                        .black = reference.black,
-                       .tolerance = toleranceByName(reference.tolerance),
+                       .tolerance = reference.tolerance,
                        .errors = {.scatter = reference.scatter, .certificate = {}, .mismatch = {}},
                        .primaries = reference.primaries,
                        .room = reference.room});

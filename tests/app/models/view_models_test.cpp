@@ -2,6 +2,7 @@
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
 #include "app/views/accuracy/accuracy_model.h"
+#include "app/views/accuracy/proof_model.h"
 #include "app/views/accuracy/verdict_words.h"
 #include "app/views/check/check_model.h"
 #include "app/views/gamut/gamut_model.h"
@@ -271,13 +272,84 @@ private slots:
         QCOMPARE(chart.fields[0].name.toStdString(),
                  keptRun().validation->patches[0].aimed.reference.name);
         for (size_t i = 1; i < count; ++i)
-            QVERIFY(worst.fields[i - 1].deltaE00 >= worst.fields[i].deltaE00);
+            QVERIFY(worst.fields[i - 1].deltaE >= worst.fields[i].deltaE);
         QCOMPARE(chart.validation->mean, figure(keptRun().validation->meanDeltaE00, 2));
         // The curve ends with all colours.
         const Curve &share = chart.validation->share.back();
         QCOMPARE(share.y.back(), 100.0);
         QVERIFY(std::is_sorted(share.x.begin(), share.x.end()));
         QVERIFY(!chart.live && !chart.empty);
+    }
+
+    void aProofApartFromTheRunIsShownWithItsDate()
+    {
+        SessionState s = earlierRun();
+        s.lastProof = keptRun();
+        s.lastProof->setup.kind = run::RunKind::Validation;
+        s.lastProof->setup.startedAt = "2026-05-04T10:00:00Z";
+        s.lastProof->validation->against = "sRGB";
+        s.lastProof->validation->isAbsolute = true;
+        AccuracyModel m = accuracyModel(s, false);
+        QVERIFY(m.date.contains(QLatin1String("2026")) || m.date.contains(QLatin1String("26")));
+        QVERIFY(m.explanation.contains(QLatin1String("held against sRGB")));
+        QVERIFY(m.explanation.contains(QLatin1String("aimed white")));
+        // By another formula all figures follow.
+        QCOMPARE(m.validation->difference, QStringLiteral("ΔE00"));
+        s.lastProof->validation->verdict.tolerance.formula = DifferenceFormula::De76;
+        m = accuracyModel(s, true);
+        QCOMPARE(m.validation->difference, QStringLiteral("ΔE76"));
+        double worst = 0;
+        for (const ValidatedPatch &p : keptRun().validation->patches)
+            worst = std::max(worst, p.deltaE76);
+        QCOMPARE(m.fields.front().deltaE, worst);
+        QCOMPARE(m.validation->table.front().order[4], worst);
+        // A run that begins has the view to itself.
+        s.status.run = 9;
+        s.status.activity = run::Activity::Waiting;
+        QVERIFY(accuracyModel(s, false).empty);
+    }
+
+    void rosesLeadFromAimToReading()
+    {
+        const AccuracyModel m = accuracyModel(earlierRun(), false);
+        const auto &patches = keptRun().validation->patches;
+        QCOMPARE(m.validation->roses[1].x.size(), qsizetype(patches.size())); // where aimed
+        qsizetype stems = m.validation->roses[0].x.size();
+        if (m.validation->roses.size() > 2)
+            stems += m.validation->roses[2].x.size();
+        QCOMPARE(stems, 3 * qsizetype(patches.size()));
+        const Curve &first = m.validation->roses[0];
+        const double drawn = first.x[1] - first.x[0];
+        const auto it = std::find_if(patches.begin(), patches.end(), [&](const auto &p) {
+            return p.aimed.reference.lab.a == first.x[0];
+        });
+        const double real = it->lab.a - it->aimed.reference.lab.a;
+        const double times = drawn / real;
+        QVERIFY(std::abs(times - std::round(times)) < 1e-6 && times >= 1 && times <= 50);
+        QVERIFY(std::isnan(first.x[2]));
+    }
+
+    void theNextProofIsOneLine()
+    {
+        SessionState s = earlierRun();
+        ProofModel m = proofModel(s);
+        QVERIFY(m.possible && m.throughProfile && !m.isOwn && !m.hasFormulaOfItsOwn);
+        QVERIFY2(m.summary.startsWith(QStringLiteral("Lantern 72 · against the profile · Studio")),
+                 qPrintable(m.summary));
+        s.proof.reference = proofKey(proofColours()[4], 31);
+        s.proof.against = "srgb";
+        s.proof.tolerance.formula = DifferenceFormula::Cmc;
+        m = proofModel(s);
+        QVERIFY(m.summary.contains(QLatin1String("Grey ramp, 31")));
+        QVERIFY(m.summary.contains(QLatin1String("sRGB")));
+        QVERIFY(m.hasFormulaOfItsOwn && !m.throughProfile);
+        QCOMPARE(proofCount(s.proof), 31);
+        s.proof.colours = {{"Moss 3", {50, -20, 20}}};
+        s.proof.reference = "House colours";
+        QCOMPARE(proofColoursIndex(s.proof), -1);
+        QVERIFY(proofModel(s).summary.startsWith(QLatin1String("House colours, 1 colours")));
+        s = measuring(Stage::Validate);
+        QVERIFY(!proofModel(s).possible);
     }
 
     void theVerdictIsInWords()
@@ -301,8 +373,20 @@ private slots:
         QVERIFY(m.live && !m.validation);
         QVERIFY(m.fields.size() >= 48);
         const auto chart = measuringOrder(makeChart(48));
-        QCOMPARE(m.fields[0].aimed, QColor(Qt::white)); // read: as it is
-        QCOMPARE(m.fields[2].aimed,
+        QCOMPARE(m.fields[0].aimed, QColor(Qt::white)); // read: as it is, and as expected
+        QVERIFY(m.fields[0].isMeasured && m.fields[0].deltaE < 1e-9);
+        QVERIFY(!m.fields[2].isMeasured);
+        const auto brightest = [](const QColor &c) { return c.toHsv().value(); };
+        QVERIFY(brightest(m.fields[2].aimed) <
+                0.5 * std::max({chart[2].r, chart[2].g, chart[2].b}));
+        // Another red than the first readings promised is seen at once.
+        const auto red =
+            size_t(std::find(chart.begin(), chart.end(), DeviceRgb{255, 0, 0}) - chart.begin());
+        QVERIFY(m.fields[red].isMeasured && m.fields[red].deltaE > 1);
+        QVERIFY(m.fields[red].aimed != m.fields[red].measured);
+        s.results.found.clear(); // nothing to expect from: patches light up
+        const AccuracyModel bare = accuracyModel(s, false);
+        QCOMPARE(bare.fields[2].aimed,
                  QColor(int(chart[2].r), int(chart[2].g), int(chart[2].b)).darker(400));
         // White, then red, in u'v'; the newest once more; the display's own triangle below.
         QCOMPARE(m.live->readings.size(), size_t(3));

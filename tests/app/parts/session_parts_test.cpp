@@ -7,6 +7,7 @@
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
 #include "app/session/meter_part.h"
+#include "app/session/proof_part.h"
 #include "app/session/run_part.h"
 #include "core/base/error.h"
 #include "run/book/profile_request.h"
@@ -114,6 +115,52 @@ private slots:
         run.results.profile = keptRun().profile;
         part.look(run);
         QVERIFY(part.state().forecasts.empty());
+    }
+
+    void whatIsProvedWithIsKept()
+    {
+        Tolerance house = toleranceByName("studio");
+        house.title = "House";
+        house.colourMean = 0.7;
+        {
+            ProofPart part(path("limits"), path("proof.json"));
+            QVERIFY(part.state().proof == run::ProofChoice{});
+            run::ProofChoice choice;
+            choice.reference = "greys:31";
+            choice.colours = {{"Moss 3", {50, -20, 20}}};
+            choice.absolute = choice.perceptual = true;
+            choice.against = "srgb";
+            part.choose(choice);
+            part.keep(house); // kept and chosen
+            QCOMPARE(part.state().proof.tolerance.name, std::string("House"));
+            house.title = "Studio"; // one of ours
+            QVERIFY_THROWS_EXCEPTION(Error, part.keep(house));
+            house.title = "Nothing";
+            QVERIFY_THROWS_EXCEPTION(Error, part.keep(Tolerance{.title = "Nothing"}));
+        }
+        ProofPart part(path("limits"), path("proof.json"));
+        const run::ProofChoice kept = part.state().proof;
+        QCOMPARE(kept.reference, std::string("greys:31"));
+        QCOMPARE(kept.colours.size(), size_t(1));
+        QVERIFY(kept.absolute && kept.perceptual && kept.against == "srgb");
+        QCOMPARE(*kept.tolerance.colourMean, 0.7);
+        QCOMPARE(part.state().ownTolerances.size(), size_t(1));
+        run::RunSetup setup;
+        kept.applyTo(setup, 5);
+        QVERIFY(setup.ownTolerance == kept.tolerance);
+        QVERIFY(run::setupFromJson(run::setupToJson(setup), "kept") == setup);
+        QCOMPARE(*run::toleranceOf(setup).colourMean, 0.7);
+        part.remove(QStringLiteral("House")); // what was chosen falls back to ours
+        QCOMPARE(part.state().proof.tolerance.name, std::string("studio"));
+        QVERIFY(part.state().ownTolerances.empty());
+        // Fresh colours get a seed of their own each time.
+        run::ProofChoice fresh;
+        fresh.reference = "random:40";
+        fresh.applyTo(setup, 77);
+        QCOMPARE(setup.reference, std::string("random:40:77"));
+        QVERIFY(!setup.ownTolerance);
+        run::writeFile(path("proof.json"), "{");
+        QVERIFY(ProofPart(path("limits"), path("proof.json")).state().proof == run::ProofChoice{});
     }
 
     void ownAimsAreKeptInTheirFolder()

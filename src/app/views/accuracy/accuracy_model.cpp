@@ -4,12 +4,20 @@
 #include "app/state/wording.h"
 #include "app/views/accuracy/verdict_words.h"
 #include "app/views/gamut/gamut_model.h"
+#include "core/colour/difference.h"
 #include "core/colour/spaces.h"
+#include "core/judge/expectation.h"
+#include "core/judge/weakness.h"
 #include "core/plan/chart.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
+#include <QDateTime>
+#include <QLocale>
 
 #include <algorithm>
+#include <cmath>
+#include <limits>
 
 namespace lantern::app {
 
@@ -35,26 +43,36 @@ QString labText(const Lab &c)
            figure(c.b, 1).rightJustified(7);
 }
 
-std::vector<QStringList> tableOf(const Patches &patches)
+std::vector<ValidationModel::Row> tableOf(const Patches &patches, const Validation &v)
 {
-    std::vector<QStringList> rows;
+    std::vector<ValidationModel::Row> rows;
     for (const ValidatedPatch *p : patches) {
         const DeviceRgb &rgb = p->aimed.rgb;
-        rows.push_back({QString::fromStdString(p->aimed.reference.name),
-                        QStringLiteral("%1 %2 %3").arg(rgb.r).arg(rgb.g).arg(rgb.b),
-                        labText(p->aimed.reference.lab), labText(p->lab), figure(p->deltaE00, 2),
-                        figure(p->outOfGamut, 2)});
+        const Lab &aimed = p->aimed.reference.lab;
+        const double difference = differenceOf(*p, v);
+        rows.push_back(
+            {{QString::fromStdString(p->aimed.reference.name),
+              QStringLiteral("%1 %2 %3").arg(rgb.r).arg(rgb.g).arg(rgb.b), labText(aimed),
+              labText(p->lab), figure(difference, 2), figure(p->outOfGamut, 2)},
+             {double(rows.size()), 1e6 * rgb.r + 1e3 * rgb.g + rgb.b, aimed.L, p->lab.L, difference,
+              p->outOfGamut}});
     }
     return rows;
 }
 
-/// Share of the reachable colours below each ΔE00.
+std::vector<double> differencesOf(const Validation &v, bool reachableOnly)
+{
+    std::vector<double> all;
+    for (const ValidatedPatch &p : v.patches)
+        if (!reachableOnly || p.outOfGamut <= kReachable)
+            all.push_back(differenceOf(p, v));
+    return all;
+}
+
+/// Share of the reachable colours below each difference.
 void addShare(const Validation &v, ValidationModel &m)
 {
-    std::vector<double> sorted;
-    for (const ValidatedPatch &p : v.patches)
-        if (p.outOfGamut <= kReachable)
-            sorted.push_back(p.deltaE00);
+    std::vector<double> sorted = differencesOf(v, true);
     if (sorted.empty())
         return;
     std::sort(sorted.begin(), sorted.end());
@@ -69,7 +87,12 @@ void addShare(const Validation &v, ValidationModel &m)
                            {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine},
                            Accuracy::tr("limits")});
     }
-    Curve steps{{0}, {0}, {.colour = theme::kBright, .width = 2}, Accuracy::tr("share")};
+    const Statistics s = statistics(sorted);
+    m.share.push_back({{s.median, s.p90, s.p95},
+                       {50, 90, 95},
+                       {.colour = theme::kBright, .width = 2, .line = false, .dots = true},
+                       {}});
+    Curve steps{{0}, {0}, {.colour = theme::kBright, .width = 2}, {}};
     for (size_t i = 0; i < sorted.size(); ++i) {
         steps.x << sorted[i] << sorted[i];
         steps.y << steps.y.back()
@@ -78,6 +101,51 @@ void addShare(const Validation &v, ValidationModel &m)
     steps.x << m.shareReach;
     steps.y << 100;
     m.share.push_back(steps);
+}
+
+/// From where each colour was aimed to where it was read, on the a*b* plane, drawn longer than it
+/// is so that it can be seen.
+void addRoses(const Validation &v, ValidationModel &m)
+{
+    std::vector<double> lengths;
+    double reach = 10;
+    for (const ValidatedPatch &p : v.patches) {
+        const Lab &aimed = p.aimed.reference.lab;
+        lengths.push_back(std::hypot(p.lab.a - aimed.a, p.lab.b - aimed.b));
+        reach = std::max({reach, std::abs(aimed.a), std::abs(aimed.b)});
+    }
+    if (lengths.empty())
+        return;
+    // The longest of nearly all is an eighth of the plane; of the steps that a scale has.
+    const double long95 = std::max(1e-3, statistics(lengths).p95);
+    double magnified = 1;
+    for (const double step : {2.0, 5.0, 10.0, 20.0, 50.0})
+        if (step * long95 <= reach / 4)
+            magnified = step;
+    constexpr double kGap = std::numeric_limits<double>::quiet_NaN();
+    Curve stems{{}, {}, {.colour = theme::kText, .width = 1.4}, {}};
+    Curve aims{
+        {}, {}, {.colour = theme::kMuted, .line = false, .dots = true}, Accuracy::tr("aimed")};
+    Curve over{{}, {}, {.colour = theme::kBright, .width = 2.4}, Accuracy::tr("over the limit")};
+    const double limit = v.verdict.tolerance.colourWorst.value_or(1e9);
+    for (const ValidatedPatch &p : v.patches) {
+        const Lab &from = p.aimed.reference.lab;
+        Curve &stem = differenceOf(p, v) > limit ? over : stems;
+        stem.x << from.a << from.a + magnified * (p.lab.a - from.a) << kGap;
+        stem.y << from.b << from.b + magnified * (p.lab.b - from.b) << kGap;
+        aims.x << from.a;
+        aims.y << from.b;
+    }
+    m.roses = {stems, aims};
+    if (!over.x.empty())
+        m.roses.push_back(over);
+    m.roseReach = 1.15 * reach;
+    m.roseWords = magnified > 1
+                      ? Accuracy::tr("Stems lead from the aimed to the measured colour, drawn %1 "
+                                     "times as long as they are. Lightness is not in them.")
+                            .arg(figure(magnified, 0))
+                      : Accuracy::tr("Stems lead from the aimed to the measured colour. Lightness "
+                                     "is not in them.");
 }
 
 QString noteOn(const Validation &v)
@@ -91,35 +159,66 @@ QString noteOn(const Validation &v)
                                      "and are not in the figures.")
                             .arg(beyond))
                      .arg(figure(v.unreachable.mean, 1));
-    const auto worst = std::max_element(v.patches.begin(), v.patches.end(),
-                                        [](auto &a, auto &b) { return a.deltaE00 < b.deltaE00; });
-    if (worst != v.patches.end() && worst->outOfGamut <= kReachable && worst->profileError > 0.5)
-        notes << Accuracy::tr("Weakest: %1. The display could show it; the profile itself is %2 "
-                              "off there. More patches, or a larger grid, would help.")
-                     .arg(QString::fromStdString(worst->aimed.reference.name),
-                          figure(worst->profileError, 1));
+    for (const Message &weak : weaknessInWords(v))
+        notes << run::inWords(weak);
     return notes.join(QLatin1Char(' '));
+}
+
+/// As proofs are quoted.
+QString tailsOf(const Validation &v)
+{
+    const std::vector<double> all = differencesOf(v, true);
+    if (all.empty())
+        return {};
+    const Tails t = tails(all);
+    const Statistics s = statistics(all);
+    QStringList parts;
+    for (const auto &[name, value] : {std::pair(Accuracy::tr("best"), t.best),
+                                      {Accuracy::tr("median"), s.median},
+                                      {Accuracy::tr("lowest 90 %, mean"), t.lowest90},
+                                      {Accuracy::tr("highest 10 %, mean"), t.highest10},
+                                      {Accuracy::tr("worst"), s.max},
+                                      {Accuracy::tr("deviation"), s.deviation}})
+        parts << QStringLiteral("%1 %2").arg(name, figure(value, 2));
+    return parts.join(QStringLiteral(" · "));
+}
+
+/// What was shown, and how.
+QString explanationOf(const Validation &v)
+{
+    const QString name = QString::fromStdString(v.referenceName);
+    const QString white =
+        v.isAbsolute ? Accuracy::tr("against the aimed white") : Accuracy::tr("relative to white");
+    return v.against.empty()
+               ? Accuracy::tr("%1 through the profile, %2 · a spot that vanishes is a match")
+                     .arg(name, white)
+               : Accuracy::tr("%1 held against %2 without a profile, %3 · a spot that vanishes is "
+                              "a match")
+                     .arg(name, QString::fromStdString(v.against), white);
 }
 
 AccuracyModel ofValidation(const Validation &v, bool worstFirst)
 {
     AccuracyModel m;
-    m.explanation = Accuracy::tr("%1 through the profile · a spot that vanishes is a match")
-                        .arg(QString::fromStdString(v.referenceName));
+    m.explanation = explanationOf(v);
     Patches patches;
     for (const ValidatedPatch &p : v.patches)
         patches.push_back(&p);
     if (worstFirst)
-        std::stable_sort(patches.begin(), patches.end(),
-                         [](auto *a, auto *b) { return a->deltaE00 > b->deltaE00; });
+        std::stable_sort(patches.begin(), patches.end(), [&](auto *a, auto *b) {
+            return differenceOf(*a, v) > differenceOf(*b, v);
+        });
     const auto limit = v.verdict.tolerance.colourWorst;
     for (const ValidatedPatch *p : patches)
         m.fields.push_back({QString::fromStdString(p->aimed.reference.name),
-                            swatch(p->aimed.reference.lab), swatch(p->lab), true, p->deltaE00,
-                            p->deltaE00 > limit.value_or(1e9)});
+                            swatch(p->aimed.reference.lab), swatch(p->lab), true,
+                            differenceOf(*p, v), differenceOf(*p, v) > limit.value_or(1e9)});
     ValidationModel validation;
-    validation.table = tableOf(patches);
+    validation.difference = QString::fromStdString(formulaSymbol(v.verdict.tolerance.formula));
+    validation.table = tableOf(patches, v);
     addShare(v, validation);
+    addRoses(v, validation);
+    validation.tails = tailsOf(v);
     validation.mean = figure(v.meanDeltaE00, 2);
     validation.verdict = halvesTable(v.verdict);
     validation.verdictTip = limitsText(v.verdict);
@@ -172,25 +271,40 @@ LiveModel liveModel(const SessionState &state)
     return m;
 }
 
-/// Known colours of a validation under way, light once they are read.
+/// The newest reading of these code values; nothing: they were not read yet.
+const Reading *readingOf(const std::vector<Reading> &readings, const DeviceRgb &rgb)
+{
+    const auto it = std::find_if(readings.rbegin(), readings.rend(),
+                                 [&](const Reading &r) { return r.rgb == rgb; });
+    return it == readings.rend() ? nullptr : &*it;
+}
+
+/// A colour expected, and what was read of it so far.
+MatchField liveField(const QString &name, const Lab &expected, const Reading *read,
+                     const XYZ &white, const std::optional<double> &limit)
+{
+    if (!read || white.Y <= 0)
+        return {name, swatch(expected).darker(260), {}, false, 0, false};
+    const Lab lab = pcsLab(read->xyz, white);
+    const double delta = deltaE2000(expected, lab);
+    return {name, swatch(expected), swatch(lab), true, delta, delta > limit.value_or(1e9)};
+}
+
+/// Known colours of a validation under way, each with what was read of it.
 std::vector<MatchField> knownColours(const SessionState &state)
 {
     std::vector<MatchField> fields;
-    const auto done = static_cast<size_t>(state.status.readingsDone);
-    for (const AimedPatch &aimed : state.results.aimed) {
-        const ReferenceColour &c = aimed.reference;
-        const bool isRead = done > fields.size() + 1; // white is read before them
-        fields.push_back({QString::fromStdString(c.name),
-                          isRead ? swatch(c.lab) : swatch(c.lab).darker(260),
-                          {},
-                          false,
-                          0,
-                          false});
-    }
+    const Reading *white = readingOf(state.liveReadings, {255, 255, 255});
+    for (const AimedPatch &aimed : state.results.aimed)
+        fields.push_back(liveField(
+            QString::fromStdString(aimed.reference.name), aimed.reference.lab,
+            white ? readingOf(state.liveReadings, aimed.rgb) : nullptr, white ? white->xyz : XYZ{},
+            run::toleranceOf(state.results.setup).colourWorst));
     return fields;
 }
 
-/// Patches of the chart, light once they are read.
+/// Patches of the chart, each as it is expected from primaries, white and tone curve, with what was
+/// read of it; where nothing can be expected, light once they are read.
 std::vector<MatchField> chartPatches(const SessionState &state)
 {
     const auto &readings = !state.results.chart.empty() ? state.results.chart : state.liveReadings;
@@ -202,15 +316,23 @@ std::vector<MatchField> chartPatches(const SessionState &state)
     else
         patches = measuringOrder(setup.chartList.empty() ? makeChart(setup.chartPatches)
                                                          : setup.chartList);
+    const Reading *white = readingOf(readings, {255, 255, 255});
+    const auto expectation =
+        white ? Expectation::of(state.results.found, white->xyz, run::aimWithinReach(setup).tone)
+              : std::nullopt;
     std::vector<MatchField> fields;
     for (size_t i = 0; i < patches.size(); ++i) {
+        const QString name = Accuracy::tr("patch %1").arg(i + 1);
+        const Reading *read = i < readings.size() && readings[i].rgb == patches[i]
+                                  ? &readings[i]
+                                  : readingOf(readings, patches[i]);
+        if (expectation) {
+            fields.push_back(liveField(name, pcsLab(expectation->expected(patches[i]), white->xyz),
+                                       read, white->xyz, std::nullopt));
+            continue;
+        }
         const QColor colour(int(patches[i].r), int(patches[i].g), int(patches[i].b));
-        fields.push_back({Accuracy::tr("patch %1").arg(i + 1),
-                          i < readings.size() ? colour : colour.darker(400),
-                          {},
-                          false,
-                          0,
-                          false});
+        fields.push_back({name, read ? colour : colour.darker(400), {}, false, 0, false});
     }
     return fields;
 }
@@ -220,14 +342,26 @@ std::vector<MatchField> chartPatches(const SessionState &state)
 AccuracyModel accuracyModel(const SessionState &state, bool worstFirst)
 {
     const LiveShow live = state.isMeasuring() ? liveShowOf(state.status.stage) : LiveShow::Nothing;
-    if (state.shown().validation && live != LiveShow::Chart)
-        return ofValidation(*state.shown().validation, worstFirst);
+    const run::RunResults &proved = state.proved();
+    if (proved.validation && live == LiveShow::Nothing) {
+        AccuracyModel m = ofValidation(*proved.validation, worstFirst);
+        if (&proved != &state.shown())
+            m.date = Accuracy::tr("proved %1")
+                         .arg(QLocale().toString(
+                             QDateTime::fromString(QString::fromStdString(proved.setup.startedAt),
+                                                   Qt::ISODate)
+                                 .toLocalTime(),
+                             QLocale::ShortFormat));
+        return m;
+    }
     AccuracyModel m;
     if (live == LiveShow::KnownColours) {
-        m.explanation = Accuracy::tr("Known colours are shown through the profile and read.");
+        m.explanation = Accuracy::tr("Known colours are shown and read: each field the colour "
+                                     "expected, its spot the one read.");
         m.fields = knownColours(state);
     } else if (live == LiveShow::Chart) {
-        m.explanation = Accuracy::tr("The patches of the chart, lit up as they are read.");
+        m.explanation = Accuracy::tr("The patches of the chart, each field as primaries and tone "
+                                     "curve make it expected, its spot as it was read.");
         m.fields = chartPatches(state);
         m.live = liveModel(state);
     } else if (!state.results.chart.empty()) {

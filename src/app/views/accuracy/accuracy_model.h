@@ -13,7 +13,7 @@ struct MatchField {
     QString name;
     QColor aimed, measured;
     bool isMeasured = false;
-    double deltaE00 = 0;
+    double deltaE = 0; ///< by the formula of the proof
     bool over = false; ///< above the tolerance for a single colour
 };
 
@@ -26,9 +26,19 @@ struct LiveModel {
 
 /// A finished validation in words and numbers.
 struct ValidationModel {
-    std::vector<QStringList> table; ///< name, RGB, aimed Lab, measured Lab, ΔE00, out of gamut
-    std::vector<Curve> share;       ///< ΔE00 against the share of colours below it, %
-    double shareReach = 1;          ///< ΔE00
+    /// name, RGB, aimed Lab, measured Lab, difference, out of gamut; with what rows are sorted by.
+    struct Row {
+        QStringList cells;
+        std::vector<double> order;
+    };
+    std::vector<Row> table;
+    QString difference;       ///< symbol of its formula
+    std::vector<Curve> share; ///< ΔE00 against the share of colours below it, %
+    double shareReach = 1;    ///< of the differences
+    std::vector<Curve> roses; ///< a*b*: from where a colour was aimed to where it was read
+    double roseReach = 100;   ///< of both axes
+    QString roseWords;        ///< how much longer than life they are
+    QString tails;            ///< as proofs are quoted
     QString mean;
     QString verdict, verdictTip; ///< rich text
     QString figures, figuresTip; ///< rich text
@@ -42,6 +52,7 @@ struct AccuracyModel {
     std::optional<ValidationModel> validation;
     std::optional<LiveModel> live; ///< while the chart is read
     bool empty = false;            ///< nothing to show but the explanation
+    QString date;                  ///< of a proof of another day; empty: of the run shown
 };
 
 /// \param worstFirst order of the colours of a validation, else as in the chart

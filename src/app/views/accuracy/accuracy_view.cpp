@@ -9,6 +9,20 @@ namespace lantern::app {
 
 namespace {
 
+/// A cell that is sorted by a number, whatever it says.
+class NumberCell : public QTableWidgetItem {
+public:
+    NumberCell(const QString &text, double order) : QTableWidgetItem(text), m_order(order) {}
+    bool operator<(const QTableWidgetItem &other) const override
+    {
+        const auto *number = dynamic_cast<const NumberCell *>(&other);
+        return number ? m_order < number->m_order : QTableWidgetItem::operator<(other);
+    }
+
+private:
+    double m_order;
+};
+
 QPushButton *makeTab(const QString &text)
 {
     auto *tab = new QPushButton(text);
@@ -26,14 +40,18 @@ AccuracyView::AccuracyView(Intents *intents)
       m_table(new QTableWidget),
       m_pages(new QStackedWidget),
       m_tabs(new QWidget),
-      m_fieldsTab(makeTab(tr("Match fields"))),
+      m_fieldsTab(makeTab(tr("Fields"))),
       m_tableTab(makeTab(tr("Table"))),
+      m_rosesTab(makeTab(tr("Roses"))),
+      m_proof(new ProofPanel(intents)),
+      m_roses(new Plot(tr("Error roses"), QStringLiteral("a*"), QStringLiteral("b*"))),
       m_order(new QComboBox),
       m_side(new QWidget),
       m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
       m_verdict(makeLabel({}, theme::kNormal, theme::kText)),
       m_figures(makeLabel({}, theme::kNormal, theme::kText)),
+      m_tails(makeLabel({}, theme::kSmall, theme::kText)),
       m_note(makeLabel({}, theme::kNormal, theme::kText)),
       m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%"))),
       m_live(new LivePlots)
@@ -42,9 +60,10 @@ AccuracyView::AccuracyView(Intents *intents)
     m_verdict->setObjectName(QStringLiteral("validationVerdict"));
     m_figures->setObjectName(QStringLiteral("verdictFigures"));
     m_table->setColumnCount(6);
-    m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
-                                        tr("Measured L* a* b*"), QStringLiteral("ΔE00"),
-                                        tr("out of gamut")});
+    m_table->setSortingEnabled(true);
+    m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder); // as in the chart
+    m_roses->setObjectName(QStringLiteral("errorRoses"));
+    m_tails->setObjectName(QStringLiteral("proofTails"));
     m_table->verticalHeader()->hide();
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -52,27 +71,37 @@ AccuracyView::AccuracyView(Intents *intents)
     m_table->setAccessibleName(tr("Validation table"));
     m_pages->addWidget(m_fields);
     m_pages->addWidget(m_table);
+    m_pages->addWidget(m_roses);
     m_fieldsTab->setChecked(true);
-    connect(m_fieldsTab, &QPushButton::toggled, this,
-            [this](bool on) { m_pages->setCurrentIndex(on ? 0 : 1); });
+    for (QPushButton *tab : {m_fieldsTab, m_tableTab, m_rosesTab})
+        connect(tab, &QPushButton::toggled, this, [this](bool on) {
+            if (on && m_state)
+                show(*m_state);
+        });
     m_order->addItems({tr("Chart order"), tr("Worst first")});
+    m_order->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    m_order->setMinimumContentsLength(6);
     m_order->setAccessibleName(tr("Order of the colours"));
     connect(m_order, &QComboBox::activated, this, [this] { show(*m_state); });
     m_curve->yAxis->setRange(0, 100);
     m_curve->axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignRight | Qt::AlignBottom);
-    m_curve->setFixedHeight(210);
+    m_curve->setFixedHeight(180);
 
     auto *tabs = new QHBoxLayout(m_tabs);
     tabs->setContentsMargins(0, 4, 0, 0);
     tabs->addWidget(m_fieldsTab);
-    tabs->addSpacing(20);
+    tabs->addSpacing(2);
     tabs->addWidget(m_tableTab);
+    tabs->addSpacing(2);
+    tabs->addWidget(m_rosesTab);
     tabs->addStretch(1);
     tabs->addWidget(m_order);
     wrap(m_note);
+    wrap(m_tails);
     auto *left = new QVBoxLayout;
     left->addWidget(m_pages, 1);
     left->addWidget(m_note);
+    left->addWidget(m_tails);
     left->addWidget(m_tabs);
 
     auto *meanRow = new QHBoxLayout;
@@ -89,8 +118,9 @@ AccuracyView::AccuracyView(Intents *intents)
     side->addWidget(m_figures);
     side->addStretch(1);
     m_side->setFixedWidth(236);
-    m_sideParts = {m_mean, m_meanUnit, m_verdict, m_curve, m_figures};
+    m_sideParts = {m_mean, m_meanUnit, m_verdict, m_curve, m_figures, m_tails};
 
+    body()->addWidget(m_proof);
     auto *row = new QHBoxLayout;
     row->addLayout(left, 1);
     row->addSpacing(16);
@@ -111,8 +141,11 @@ void AccuracyView::show(const SessionState &state)
 {
     constexpr int kWorstFirst = 1;
     const AccuracyModel m = accuracyModel(state, m_order->currentIndex() == kWorstFirst);
-    setExplanation(m.explanation);
-    m_fields->setFields(m.fields);
+    setExplanation(m.date.isEmpty() ? m.explanation
+                                    : m.date + QStringLiteral(" · ") + m.explanation);
+    m_proof->show(proofModel(state));
+    m_proof->setVisible(!state.isMeasuring()); // what it shows then is the run's
+    m_fields->setFields(m.fields, m.validation ? m.validation->difference : QStringLiteral("ΔE00"));
     m_side->setVisible(!m.empty); // while measuring its room stays free for the patch window
     m_tabs->setVisible(m.validation.has_value());
     for (QWidget *part : m_sideParts)
@@ -129,23 +162,33 @@ void AccuracyView::show(const SessionState &state)
 
 void AccuracyView::show(const ValidationModel &v)
 {
-    m_pages->setCurrentIndex(m_fieldsTab->isChecked() ? 0 : 1);
+    m_pages->setCurrentIndex(m_fieldsTab->isChecked() ? 0 : m_tableTab->isChecked() ? 1 : 2);
     m_mean->setText(v.mean);
+    m_meanUnit->setText(tr("mean %1").arg(v.difference));
     m_verdict->setText(v.verdict);
     m_verdict->setToolTip(v.verdictTip);
     m_figures->setText(v.figures);
     m_figures->setToolTip(v.figuresTip);
-    m_note->setText(v.note);
+    m_tails->setText(v.tails);
+    m_note->setText(m_rosesTab->isChecked() ? v.roseWords : v.note);
+    m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
+                                        tr("Measured L* a* b*"), v.difference, tr("out of gamut")});
+    m_table->setSortingEnabled(false); // while it is filled
     m_table->setRowCount(static_cast<int>(v.table.size()));
     for (int row = 0; row < m_table->rowCount(); ++row) {
-        const QStringList &cells = v.table[static_cast<size_t>(row)];
-        for (int c = 0; c < cells.size(); ++c) {
-            auto *item = new QTableWidgetItem(cells[c]);
+        const ValidationModel::Row &r = v.table[static_cast<size_t>(row)];
+        for (int c = 0; c < r.cells.size(); ++c) {
+            auto *item = new NumberCell(r.cells[c], r.order[static_cast<size_t>(c)]);
             item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter
                                           : Qt::AlignRight | Qt::AlignVCenter);
             m_table->setItem(row, c, item);
         }
     }
+    m_table->setSortingEnabled(true);
+    m_roses->xAxis->setRange(-v.roseReach, v.roseReach);
+    m_roses->yAxis->setRange(-v.roseReach, v.roseReach);
+    m_roses->setCurves(v.roses);
+    m_curve->xAxis->setLabel(v.difference);
     m_curve->xAxis->setRange(0, v.shareReach);
     m_curve->setCurves(v.share);
 }

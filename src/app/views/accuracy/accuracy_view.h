@@ -3,6 +3,7 @@
 #include "app/views/accuracy/accuracy_model.h"
 #include "app/views/accuracy/live_plots.h"
 #include "app/views/accuracy/match_fields.h"
+#include "app/views/accuracy/proof_panel.h"
 #include "app/views/view.h"
 #include "app/widgets/plot.h"
 
@@ -28,10 +29,12 @@ private:
     QTableWidget *m_table;
     QStackedWidget *m_pages;
     QWidget *m_tabs;
-    QPushButton *m_fieldsTab, *m_tableTab;
+    QPushButton *m_fieldsTab, *m_tableTab, *m_rosesTab;
+    ProofPanel *m_proof;
+    Plot *m_roses;
     QComboBox *m_order;
     QWidget *m_side;
-    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_note;
+    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_tails, *m_note;
     Plot *m_curve;
     LivePlots *m_live;
     std::vector<QWidget *> m_sideParts;

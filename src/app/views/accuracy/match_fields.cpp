@@ -26,9 +26,10 @@ MatchFields::MatchFields(QWidget *parent) : QWidget(parent)
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-void MatchFields::setFields(const std::vector<MatchField> &fields)
+void MatchFields::setFields(const std::vector<MatchField> &fields, const QString &difference)
 {
     m_fields = fields;
+    m_difference = difference;
     QStringList told;
     for (const MatchField &f : m_fields)
         told << inWords(f);
@@ -36,12 +37,12 @@ void MatchFields::setFields(const std::vector<MatchField> &fields)
     update();
 }
 
-QString MatchFields::inWords(const MatchField &f)
+QString MatchFields::inWords(const MatchField &f) const
 {
     if (!f.isMeasured)
         return f.name;
-    return f.over ? tr("%1: ΔE00 %2, over the limit").arg(f.name, figure(f.deltaE00, 2))
-                  : tr("%1: ΔE00 %2").arg(f.name, figure(f.deltaE00, 2));
+    return f.over ? tr("%1: %2 %3, over the limit").arg(f.name, m_difference, figure(f.deltaE, 2))
+                  : tr("%1: %2 %3").arg(f.name, m_difference, figure(f.deltaE, 2));
 }
 
 int MatchFields::columns() const
@@ -88,7 +89,7 @@ void MatchFields::paintEvent(QPaintEvent *)
             p.setFont(theme::font(theme::kSmall, f.over ? QFont::DemiBold : QFont::Normal));
             p.setPen(f.over ? theme::kBright : theme::kMuted);
             p.drawText(caption, Qt::AlignRight | Qt::AlignVCenter,
-                       (f.over ? QStringLiteral("▲ ") : QString()) + figure(f.deltaE00, 1));
+                       (f.over ? QStringLiteral("▲ ") : QString()) + figure(f.deltaE, 1));
         }
     }
 }

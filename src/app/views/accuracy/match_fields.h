@@ -11,7 +11,8 @@ class MatchFields : public QWidget {
     Q_OBJECT
 public:
     explicit MatchFields(QWidget *parent = nullptr);
-    void setFields(const std::vector<MatchField> &fields);
+    /// \param difference symbol of the formula that differences are by
+    void setFields(const std::vector<MatchField> &fields, const QString &difference);
     [[nodiscard]] QSize minimumSizeHint() const override { return {260, 220}; }
 
 protected:
@@ -20,10 +21,11 @@ protected:
 
 private:
     [[nodiscard]] int columns() const;
-    [[nodiscard]] static QString inWords(const MatchField &field);
+    [[nodiscard]] QString inWords(const MatchField &field) const;
     [[nodiscard]] QRectF fieldRect(int index) const;
 
     std::vector<MatchField> m_fields;
+    QString m_difference;
 };
 
 } // namespace lantern::app
