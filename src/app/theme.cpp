@@ -1,7 +1,8 @@
 #include "app/theme.h"
 
+#include "paper/typeface.h"
+
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <QStyleFactory>
 
@@ -78,9 +79,7 @@ QToolTip { background: #3a3a3a; color: #e8e8e8; border: 1px solid #585858; paddi
 
 void apply(QApplication &app)
 {
-    for (const char *file : {"Light", "Regular", "Semibold"})
-        QFontDatabase::addApplicationFont(
-            QStringLiteral(":/fonts/OpenSans-%1.ttf").arg(QLatin1String(file)));
+    paper::loadTypeface();
     app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     app.setPalette(palette());
     app.setFont(font(kNormal));
@@ -89,7 +88,7 @@ void apply(QApplication &app)
 
 QFont font(double points, QFont::Weight weight)
 {
-    QFont f(QStringLiteral("Open Sans"));
+    QFont f(QString::fromLatin1(paper::kTypeface));
     f.setPointSizeF(points);
     f.setWeight(weight);
     return f;

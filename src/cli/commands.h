@@ -46,6 +46,17 @@ struct ProofOptions {
     std::string characterisation, profile;
     bool paperWhite = false, json = false;
 };
+struct ReportOptions {
+    std::string run, logbook, out, form = "long", page = "a4", studio, text, logo;
+    int id = 0; ///< of the run; 0: the newest finished one
+    bool json = false;
+};
+struct PlotOptions {
+    std::string run, logbook, diagram, out;
+    int id = 0;
+    double width = 480, height = 340; ///< points
+    bool json = false;
+};
 struct CorrectionOptions {
     std::string meter, reference, technology, out, sensitivities, panel, meterName;
     bool json = false;
@@ -104,6 +115,8 @@ int build(const BuildOptions &options);
 int inspect(const InspectOptions &options);
 int recheck(const RecheckOptions &options);
 int proof(const ProofOptions &options);
+int report(const ReportOptions &options);
+int plot(const PlotOptions &options);
 int correction(const CorrectionOptions &options);
 int chart(const ChartOptions &options);
 int check(const CheckOptions &options);

@@ -263,6 +263,48 @@ void addValidate(CLI::App &app, ValidateOptions &o)
     addJson(c, o.json);
 }
 
+/// A finished run: of a folder, or of a logbook.
+void addFinished(CLI::App *c, std::string &run, std::string &logbook, int &id)
+{
+    CLI::Option_group *which = c->add_option_group("which");
+    which->add_option("--run", run, "folder of a finished run");
+    which->add_option("--logbook", logbook, "the window's logbook, or another");
+    which->require_option(1);
+    c->add_option("--id", id, "number of the run in it; default: the newest finished one")
+        ->check(CLI::Range(1, 1'000'000'000));
+}
+
+void addReport(CLI::App &app, ReportOptions &o)
+{
+    CLI::App *c = app.add_subcommand("report", "the report of any finished run: PDF, HTML, JSON, "
+                                               "the colours as CSV or the readings as CGATS");
+    addFinished(c, o.run, o.logbook, o.id);
+    c->add_option("--out", o.out, "file; its ending tells the kind")->required();
+    c->add_option("--form", o.form, "long (default), or short: one page for a client")
+        ->check(CLI::IsMember({"long", "short"}));
+    c->add_option("--page", o.page, "a4 (default) or letter")
+        ->check(CLI::IsMember({"a4", "letter"}));
+    c->add_option("--studio", o.studio, "name of who reports");
+    c->add_option("--text", o.text, "free text below it");
+    c->add_option("--logo", o.logo, "PNG, JPEG or SVG file");
+    addJson(c, o.json);
+}
+
+void addPlot(CLI::App &app, PlotOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "plot", "a diagram of a finished run as SVG, PDF, PNG or CSV; without --diagram: which "
+                "there are");
+    addFinished(c, o.run, o.logbook, o.id);
+    c->add_option("--diagram", o.diagram,
+                  "tone, gamma, correction, lut, grey-tint, grey-uv, "
+                  "gamut-uv, gamut-xy, share or roses");
+    c->add_option("--out", o.out, "file; its ending tells the kind");
+    c->add_option("--width", o.width, "points; default 480")->check(CLI::Range(100, 5000));
+    c->add_option("--height", o.height, "points; default 340")->check(CLI::Range(100, 5000));
+    addJson(c, o.json);
+}
+
 void addCheck(CLI::App &app, CheckOptions &o)
 {
     CLI::App *c = app.add_subcommand(
@@ -332,6 +374,15 @@ makeApplication(int &argc, char **argv, bool onDesk)
     return application;
 }
 
+/// For typefaces and drawing; needs no screen.
+std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd> makeOffscreen(int &argc,
+                                                                               char **argv)
+{
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    return std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd>(
+        new QGuiApplication(argc, argv));
+}
+
 int carryOut(int argc, char **argv)
 {
     std::ios::sync_with_stdio(false);
@@ -366,6 +417,10 @@ int carryOut(int argc, char **argv)
     addProof(app, proofOptions);
     addCorrection(app, correctionOptions);
     addChart(app, chartOptions);
+    ReportOptions reportOptions;
+    addReport(app, reportOptions);
+    PlotOptions plotOptions;
+    addPlot(app, plotOptions);
     CheckOptions checkOptions;
     addCheck(app, checkOptions);
     DisplaysOptions displaysOptions;
@@ -384,7 +439,9 @@ int carryOut(int argc, char **argv)
     const bool onDesk = !runOptions.output.empty() || !checkOptions.output.empty() ||
                         !validateOptions.output.empty();
     try {
-        const auto qt = makeApplication(argc, argv, onDesk);
+        const std::string command = app.get_subcommands().front()->get_name();
+        const bool onPaper = command == "report" || command == "plot";
+        const auto qt = onPaper ? makeOffscreen(argc, argv) : makeApplication(argc, argv, onDesk);
         std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
         const std::map<std::string, std::function<int()>> commands = {
             {"run", [&] { return run(runOptions); }},
@@ -401,10 +458,12 @@ int carryOut(int argc, char **argv)
             {"recheck", [&] { return recheck(recheckOptions); }},
             {"proof", [&] { return proof(proofOptions); }},
             {"correction", [&] { return correction(correctionOptions); }},
+            {"report", [&] { return report(reportOptions); }},
+            {"plot", [&] { return plot(plotOptions); }},
             {"check", [&] { return check(checkOptions); }},
             {"chart", [&] { return chart(chartOptions); }},
         };
-        const int code = commands.at(app.get_subcommands().front()->get_name())();
+        const int code = commands.at(command)();
         std::cout.flush();
         if (!std::cout)
             throw lantern::Error(lantern::ErrorKind::Device, "standard output",

@@ -79,6 +79,7 @@ signals:
     void foundByEye(const lantern::EyeFindings &findings);
     void profileNamed(const QString &title);
     void reportFolderChosen(const QString &folder);
+    void reportStyleChosen(const lantern::run::ReportStyle &style);
     /// A widget has something to tell that is not the session's doing.
     void told(const QString &text);
     void failed(const QString &problem); ///< such as a broken file

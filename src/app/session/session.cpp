@@ -1,6 +1,7 @@
 #include "app/session/session.h"
 
 #include "app/state/stage_words.h"
+#include "paper/report_pages.h"
 #include "run/book/in_words.h"
 #include "run/book/output_files.h"
 
@@ -30,6 +31,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     : QObject(parent),
       m_workplace(workplace),
       m_displays(workplace->displays()),
+      m_reportStyleFile(beside(logbookPath, "studio.json")),
       m_inForce(workplace),
       m_aim(beside(logbookPath, "aims"), beside(logbookPath, "profile-form.json")),
       m_meter(beside(logbookPath, "meters")),
@@ -38,6 +40,12 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_proof(beside(logbookPath, "limits"), beside(logbookPath, "proof.json")),
       m_run(logbookPath)
 {
+    m_reportStyle.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    try {
+        if (QFileInfo::exists(m_reportStyleFile))
+            m_reportStyle = run::readReportStyle(m_reportStyleFile);
+    } catch (const Error &) { // damaged: none, until it is given anew
+    }
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, &Session::changed);
     connectParts();
@@ -153,6 +161,7 @@ void Session::compose() const
     m_state.notice = m_notice;
     m_state.noticeIsProblem = m_noticeIsProblem;
     m_state.reportFolder = m_reportFolder;
+    m_state.reportStyle = m_reportStyle;
     m_state.aimAtEnd = m_aimAtEnd;
     m_state.freshRunWanted = m_freshRunWanted;
     m_state.preparing = m_preparing;
@@ -459,11 +468,26 @@ void Session::removeOwnAim(const QString &name)
 void Session::saveReport(const QString &folder)
 {
     attempt([&] {
-        run::writeOutputs(state().shown(), folder);
+        const run::RunResults &shown = state().shown();
+        run::writeOutputs(shown, folder, m_reportStyle.studio);
+        ReportData report = run::reportData(shown);
+        report.studio = m_reportStyle.studio;
+        const auto page = m_reportStyle.letter ? QPageSize::Letter : QPageSize::A4;
+        paper::writeReportPdf(folder + QStringLiteral("/report.pdf"), report, ReportForm::Long,
+                              page);
+        paper::writeReportPdf(folder + QStringLiteral("/report-short.pdf"), report,
+                              ReportForm::Short, page);
         m_reportFolder = folder;
         setNotice(
             tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
     });
+}
+
+void Session::setReportStyle(const run::ReportStyle &style)
+{
+    m_reportStyle = style;
+    publish();
+    attempt([&] { run::writeReportStyle(m_reportStyleFile, style); });
 }
 
 } // namespace lantern::app

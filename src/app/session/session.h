@@ -124,6 +124,7 @@ public slots:
     void setAdjustMode(lantern::run::AdjustMode mode);
     /// Writes profile, readings and report into a folder.
     void saveReport(const QString &folder);
+    void setReportStyle(const lantern::run::ReportStyle &style);
     void setNotice(const QString &notice);
     /// Something went wrong or cannot be done.
     void setProblem(const QString &problem);
@@ -178,7 +179,8 @@ private:
     ViewId m_view = ViewId::Ready;
     QString m_notice;
     bool m_noticeIsProblem = false;
-    QString m_reportFolder;
+    QString m_reportFolder, m_reportStyleFile;
+    run::ReportStyle m_reportStyle;
     std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
     std::optional<Aim> m_aimAtEnd;      ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;

@@ -9,6 +9,7 @@
 #include "run/book/profile_form.h"
 #include "run/book/proof_choice.h"
 #include "run/book/run_results.h"
+#include "run/book/studio.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
 
@@ -196,7 +197,8 @@ struct SessionState : RunState,
     desk::ProfileInUse inUse;
     QString notice; ///< an error or a finished errand, across the top
     bool noticeIsProblem = false;
-    QString reportFolder;   ///< where the report of the run just made was saved; empty: not yet
+    QString reportFolder; ///< where the report of the run just made was saved; empty: not yet
+    run::ReportStyle reportStyle;
     bool preparing = false; ///< the demo's earlier runs are being made
 
     /// A run that is more than a small errand has been begun.

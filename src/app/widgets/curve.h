@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/theme.h"
+#include "core/report/diagram.h"
 
 #include <QVector>
 
@@ -23,5 +24,12 @@ struct Curve {
     QString name = {};
     bool operator==(const Curve &) const = default;
 };
+
+/// The points of a diagram's curve, drawn in the window's own look.
+inline Curve drawn(const DiagramCurve &c, const CurveLook &look, const QString &name)
+{
+    return {QVector<double>(c.x.begin(), c.x.end()), QVector<double>(c.y.begin(), c.y.end()), look,
+            name};
+}
 
 } // namespace lantern::app

@@ -1,6 +1,7 @@
 #include "app/widgets/file_choice.h"
 #include "app/window/correction_dialog.h"
 #include "app/window/main_window.h"
+#include "app/window/studio_dialog.h"
 #include "core/signal/technology.h"
 
 #include <QActionGroup>
@@ -17,6 +18,12 @@ void MainWindow::makeMenus(QUndoStack *stack)
 {
     QMenu *file = menuBar()->addMenu(tr("&File"));
     file->addAction(tr("Save the &report…"), QKeySequence::Save, this, &MainWindow::saveReport);
+    file->addAction(tr("&Print a page for the client…"), QKeySequence::Print, this,
+                    [this] { printReport(ReportForm::Short); });
+    file->addAction(tr("Print the &whole report…"), this,
+                    [this] { printReport(ReportForm::Long); });
+    file->addAction(tr("S&tudio on reports…"), this,
+                    [this] { (new StudioDialog(m_intents, m_state.reportStyle, this))->open(); });
     file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 

@@ -5,6 +5,7 @@
 #include "app/widgets/focus_ring.h"
 #include "app/widgets/wheel_guard.h"
 #include "app/window/correction_dialog.h"
+#include "paper/report_pages.h"
 #include "run/book/output_files.h"
 
 #include <QApplication>
@@ -13,6 +14,8 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QScreen>
 #include <QScrollArea>
 #include <QSettings>
@@ -224,6 +227,23 @@ void MainWindow::saveReport()
         folderToUse(this, QStringLiteral("report"), tr("Folder for profile, readings and report"));
     if (!folder.isEmpty())
         emit m_intents->reportFolderChosen(folder);
+}
+
+void MainWindow::printReport(ReportForm form)
+{
+    if (!m_state.shown().validation) {
+        emit m_intents->failed(tr("There is no complete run to report yet."));
+        return;
+    }
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(m_state.reportStyle.letter ? QPageSize::Letter : QPageSize::A4));
+    QPrintDialog dialog(&printer, this);
+    dialog.setWindowTitle(tr("Print the report"));
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    ReportData report = run::reportData(m_state.shown());
+    report.studio = m_state.reportStyle.studio;
+    paper::paintReport(printer, report, form);
 }
 
 void MainWindow::summon(const QString &display, const QString &page)

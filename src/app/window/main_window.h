@@ -36,6 +36,7 @@ public:
 
     /// Asks where to, then has the report written there.
     void saveReport();
+    void printReport(ReportForm form);
     /// To the front, at a display and a view. \param display id; empty or unknown: the present one
     /// \param page key of a view; empty or unknown: as it is
     void summon(const QString &display, const QString &page);

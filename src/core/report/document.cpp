@@ -38,6 +38,9 @@ struct JsonForm {
 
     void operator()(const Entry &e) const { out[e.key] = e.data; }
     void operator()(const Prose &) const {}
+    void operator()(const Gallery &) const {}
+    void operator()(const Listing &) const {}
+    void operator()(const Picture &) const {}
     void operator()(const Heading &) const {}
     void operator()(const Section &s) const
     {
@@ -74,16 +77,45 @@ std::string cssColour(const Lab &lab)
            fixedNumber(rgb[2], 0) + ")";
 }
 
+/// RFC 4648, 4.
+std::string base64(const std::string &bytes)
+{
+    constexpr const char *kDigits =
+        "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
+    std::string out;
+    for (size_t i = 0; i < bytes.size(); i += 3) {
+        unsigned group = 0;
+        for (size_t k = 0; k < 3; ++k)
+            group = group << 8 | (i + k < bytes.size() ? static_cast<uint8_t>(bytes[i + k]) : 0U);
+        for (size_t k = 0; k < 4; ++k)
+            out += i + k > bytes.size() ? '=' : kDigits[group >> (18 - 6 * k) & 63];
+    }
+    return out;
+}
+
 struct HtmlForm {
     std::string &out;
+    const HtmlParts &parts;
 
     void operator()(const Entry &) const {}
     void operator()(const Prose &p) const
     {
         out += (p.strong ? "<p class=\"verdict\">" : "<p>") + p.text + "</p>\n";
     }
-    void operator()(const Heading &h) const { out += "<h2>" + escape(h.text) + "</h2>\n"; }
-    void operator()(const Section &s) const { out += toHtml(s); }
+    void operator()(const Heading &h) const
+    {
+        out += (h.onNewPage ? "<h2 class=\"page\">" : "<h2>") + escape(h.text) + "</h2>\n";
+    }
+    void operator()(const Gallery &g) const
+    {
+        out += "<p>";
+        for (const Drawing &d : g.drawings)
+            out += parts.drawing(d);
+        out += "</p>\n";
+    }
+    void operator()(const Picture &p) const { out += parts.picture(p); }
+    void operator()(const Listing &l) const { out += parts.listing(l); }
+    void operator()(const Section &s) const { out += toHtml(s, parts); }
     void operator()(const Table &t) const
     {
         const bool labelled = std::any_of(t.columns.begin(), t.columns.end(),
@@ -105,8 +137,8 @@ struct HtmlForm {
                 continue;
             out += "<tr>";
             if (swatches)
-                out += "<td><span class=\"swatch\" style=\"background:" + cssColour(*row.swatch) +
-                       "\"></span></td>";
+                out += "<td class=\"swatch\" style=\"background-color:" + cssColour(*row.swatch) +
+                       "\">&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;</td>";
             else if (names)
                 out += "<td>" + escape(row.label) + "</td>";
             for (size_t c = 0; c < t.columns.size(); ++c)
@@ -130,6 +162,9 @@ struct Comparison {
     }
     void operator()(const Prose &) const {}
     void operator()(const Heading &) const {}
+    void operator()(const Gallery &) const {}
+    void operator()(const Listing &) const {}
+    void operator()(const Picture &) const {}
     void operator()(const Section &s) const
     {
         if (s.key.empty())
@@ -212,11 +247,23 @@ nlohmann::json toJson(const Section &section)
     return out;
 }
 
-std::string toHtml(const Section &section)
+const HtmlParts &partsWithin()
+{
+    static const HtmlParts within = {
+        [](const Drawing &d) { return diagramToSvg(d.diagram, d.width, d.height); },
+        [](const Picture &p) {
+            return "<p><img alt=\"\" style=\"height:" + fixedNumber(p.height, 0) +
+                   "pt\" src=\"data:" + p.mediaType + ";base64," + base64(p.bytes) + "\"></p>\n";
+        },
+        [](const Listing &l) { return "<pre>" + escape(l.text) + "</pre>\n"; }};
+    return within;
+}
+
+std::string toHtml(const Section &section, const HtmlParts &parts)
 {
     std::string out;
     for (const Block &block : section.blocks)
-        std::visit(HtmlForm{out}, static_cast<const Block::variant &>(block));
+        std::visit(HtmlForm{out, parts}, static_cast<const Block::variant &>(block));
     return out;
 }
 

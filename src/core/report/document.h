@@ -3,9 +3,11 @@
 // Heavy: for the files beside it only.
 
 #include "core/colour/colour.h"
+#include "core/report/diagram.h"
 
 #include <nlohmann/json.hpp>
 
+#include <functional>
 #include <optional>
 #include <string>
 #include <utility>
@@ -39,6 +41,7 @@ struct Prose {
 /// A heading for people over what follows it.
 struct Heading {
     std::string text;
+    bool onNewPage = false; ///< where there are pages
 };
 
 /// Columns and rows with names for programs (key) and for people (label); either may be empty, and
@@ -64,6 +67,30 @@ struct Table {
     std::vector<Row> rows = {};
 };
 
+/// A diagram.
+struct Drawing {
+    Diagram diagram;
+    double width = 330, height = 240; ///< points
+};
+
+/// Diagrams side by side as far as there is room, for people.
+struct Gallery {
+    std::vector<Drawing> drawings;
+};
+
+/// Lines of figures that stand below each other, for people.
+struct Listing {
+    std::string text;
+};
+
+/// A picture from a file, for people.
+struct Picture {
+    std::string name;      ///< in the document
+    std::string mediaType; ///< "image/png" …
+    std::string bytes;
+    double height = 48; ///< points
+};
+
 struct Block;
 
 /// A part under its name; without a key it is for people only.
@@ -76,7 +103,7 @@ struct Section {
     template <class B> void add(B block);
 };
 
-struct Block : std::variant<Entry, Prose, Heading, Table, Section> {
+struct Block : std::variant<Entry, Prose, Heading, Table, Gallery, Listing, Picture, Section> {
     using variant::variant;
 };
 
@@ -90,8 +117,17 @@ template <class B> void Section::add(B block)
 /// For programs: an object of all that has a key.
 nlohmann::json toJson(const Section &section);
 
+/// How drawings and pictures get into a page.
+struct HtmlParts {
+    std::function<std::string(const Drawing &)> drawing;
+    std::function<std::string(const Picture &)> picture;
+    std::function<std::string(const Listing &)> listing;
+};
+/// Within the page itself, so that it is one file: SVG, and pictures as data.
+const HtmlParts &partsWithin();
+
 /// For people: what stands in the body of a page.
-std::string toHtml(const Section &section);
+std::string toHtml(const Section &section, const HtmlParts &parts = partsWithin());
 
 /// Text for HTML.
 std::string escape(const std::string &text);

@@ -15,6 +15,13 @@
 
 namespace lantern {
 
+/// Who makes reports: what stands at their head and foot.
+struct Studio {
+    std::string name, text;     ///< free text, lines apart
+    std::string logo, logoType; ///< bytes, and "image/png", "image/jpeg" or "image/svg+xml"
+    bool operator==(const Studio &) const = default;
+};
+
 /// Everything a report says; parts that were not done are empty.
 struct ReportData {
     std::string technology;                               ///< of the panel
@@ -37,6 +44,7 @@ struct ReportData {
     CorrectionKind correctionKind = CorrectionKind::None;
     std::optional<Settling> settling; ///< of the display, as this meter sees it
     std::vector<std::string> skipped; ///< points of the checklist left open
+    Studio studio;
     struct {
         std::vector<Reading> before, chart; ///< as taken, in order
     } readings;
@@ -46,8 +54,17 @@ struct ReportData {
 /// figure can be computed again.
 Json reportToJson(const ReportData &report);
 
+/// For a client, on one page; for the shelf, with all there is.
+enum class ReportForm { Short, Long };
+
 /// The same for people: one HTML file without scripts or outside parts.
-std::string reportToHtml(const ReportData &report);
+std::string reportToHtml(const ReportData &report, ReportForm form = ReportForm::Long);
+
+/// The validation's colours, one line each, with all differences; figures have a point.
+std::string reportToCsv(const ReportData &report);
+
+/// Diagram by its key, see diagramsOf(). \throws Error BadInput listing those there are
+struct Diagram diagramOf(const ReportData &report, const std::string &key);
 
 /// One figure of a report computed anew.
 struct RecheckedFigure {

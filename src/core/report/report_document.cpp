@@ -2,7 +2,10 @@
 
 #include "core/base/text.h"
 #include "core/judge/weakness.h"
+#include "core/report/diagrams.h"
 #include "core/signal/technology.h"
+
+#include <utility>
 
 namespace lantern {
 
@@ -470,9 +473,106 @@ Section validationSection(const Validation &v)
     return out;
 }
 
+namespace {
+
+/// Text of a person's own, its lines kept.
+std::string lines(const std::string &text)
+{
+    std::string out;
+    for (const char c : escape(text))
+        out += c == '\n' ? std::string("<br>") : std::string(1, c);
+    return out;
+}
+
+void addStudio(Section &out, const Studio &s)
+{
+    if (!s.logo.empty())
+        out.add(Picture{"logo", s.logoType, s.logo});
+    if (!s.name.empty())
+        out.add(Prose{escape(s.name), true});
+    if (!s.text.empty())
+        out.add(Prose{lines(s.text)});
+    if (!s.name.empty() || !s.text.empty())
+        out.add(Entry{"studio", {{"name", s.name}, {"text", s.text}}});
+}
+
+/// For people: all readings as taken. For programs they are in "readings".
+void addReadings(Section &out, const char *title, const std::vector<Reading> &readings,
+                 bool onNewPage)
+{
+    if (readings.empty())
+        return;
+    out.add(Heading{title, onNewPage});
+    std::string text = "     #      R      G      B          X          Y          Z cd/m²\n";
+    int number = 0;
+    const auto column = [&](const std::string &cell, size_t width) {
+        text += std::string(cell.size() < width ? width - cell.size() : 0, ' ') + cell;
+    };
+    for (const Reading &r : readings) {
+        column(std::to_string(++number), 6);
+        for (const double v : {r.rgb.r, r.rgb.g, r.rgb.b})
+            column(shortNumber(v), 7);
+        for (const double v : {r.xyz.X, r.xyz.Y, r.xyz.Z})
+            column(fixedNumber(v, 4), 11);
+        text += '\n';
+    }
+    out.add(Listing{text});
+}
+
+void addDiagrams(Section &out, const ReportData &r)
+{
+    const auto diagrams = diagramsOf(r);
+    if (diagrams.empty())
+        return;
+    out.add(Heading{"Diagrams", true});
+    Gallery row;
+    constexpr double kHalf = 248; // of a page
+    for (const Diagram &d : diagrams) {
+        const bool fits =
+            row.drawings.empty() || row.drawings.front().diagram.isSquare == d.isSquare;
+        if (!fits || row.drawings.size() == 2)
+            out.add(std::exchange(row, {}));
+        row.drawings.push_back({d, kHalf, d.isSquare ? kHalf : 180.0});
+    }
+    out.add(row);
+}
+
+} // namespace
+
+Section shortReport(const ReportData &r)
+{
+    Section out;
+    addStudio(out, r.studio);
+    out.add(Prose{"Measured " + escape(r.date.substr(0, 10)) + " with " + escape(r.meter) +
+                  (r.serial.empty() ? "" : "; display serial " + escape(r.serial)) +
+                  ". Aim: " + escape(aimSummary(r.aim)) + "."});
+    if (r.validation) {
+        const Verdict &v = r.validation->verdict;
+        out.add(Prose{escape(v.tolerance.title) + " — the aim: " + callTitle(v.half(Half::Aim)) +
+                          "; the profile: " + callTitle(v.half(Half::Profile)) + ".",
+                      true});
+        for (const Message &weak : weaknessInWords(*r.validation))
+            out.add(Prose{escape(weak.inEnglish())});
+    }
+    addDisplay(out, r);
+    Gallery row;
+    for (const Diagram &d : diagramsOf(r))
+        if (d.key == "tone" || d.key == "share")
+            row.drawings.push_back({d, 248, 170});
+    out.add(row);
+    if (!r.profileName.empty())
+        out.add(Prose{"Profile: " + escape(r.profileName) + "."});
+    if (r.certificate)
+        out.add(Prose{"Certificate of the meter: " + escape(r.certificate->laboratory) + " " +
+                      escape(r.certificate->number) + ", to be renewed by " + r.certificate->due +
+                      "."});
+    return out;
+}
+
 Section reportDocument(const ReportData &r)
 {
     Section out;
+    addStudio(out, r.studio);
     addCircumstances(out, r);
     addDisplay(out, r);
     if (r.controls)
@@ -482,6 +582,9 @@ Section reportDocument(const ReportData &r)
     addProfile(out, r);
     if (r.validation)
         out.add(validationSection(*r.validation));
+    addDiagrams(out, r);
+    addReadings(out, "Readings of the display as it was found", r.readings.before, true);
+    addReadings(out, "Readings of the chart", r.readings.chart, r.readings.before.empty());
     if (r.repeatability)
         out.add(repeatability(*r.repeatability));
     Section kept{"readings"};

@@ -9,6 +9,8 @@ namespace lantern {
 /// people read it. What can be worked out again from the readings and limits it carries is marked
 /// as derived.
 document::Section reportDocument(const ReportData &report);
+/// What a client is given: state, verdict, the sentence on what is weak, two diagrams.
+document::Section shortReport(const ReportData &report);
 
 /// Parts of it.
 document::Section validationSection(const Validation &validation);

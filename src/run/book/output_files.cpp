@@ -17,7 +17,7 @@ QByteArray bytes(const std::string &text)
 
 } // namespace
 
-void writeOutputs(const RunResults &r, const QString &folder)
+void writeOutputs(const RunResults &r, const QString &folder, const Studio &studio)
 {
     const auto path = [&](const char *name) {
         return folder + QLatin1Char('/') + QLatin1String(name);
@@ -30,9 +30,12 @@ void writeOutputs(const RunResults &r, const QString &folder)
         writeFile(path("slot.json"), bytes(slotToJson(*r.calibration->slot).dump() + "\n"));
     if (r.validation)
         writeFile(path("validation.cgats"), bytes(validationToCgats(*r.validation)));
-    const ReportData report = reportData(r);
+    ReportData report = reportData(r);
+    report.studio = studio;
     writeFile(path("report.json"), bytes(reportToJson(report).dump(2) + "\n"));
     writeFile(path(kReportPage), bytes(reportToHtml(report)));
+    if (r.validation)
+        writeFile(path("colours.csv"), bytes(reportToCsv(report)));
 }
 
 } // namespace lantern::run

@@ -9,6 +9,7 @@
 #include "core/judge/expectation.h"
 #include "core/judge/weakness.h"
 #include "core/plan/chart.h"
+#include "core/report/diagrams.h"
 #include "run/book/in_words.h"
 
 #include <QCoreApplication>
@@ -87,63 +88,27 @@ void addShare(const Validation &v, ValidationModel &m)
                            {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine},
                            Accuracy::tr("limits")});
     }
-    const Statistics s = statistics(sorted);
-    m.share.push_back({{s.median, s.p90, s.p95},
-                       {50, 90, 95},
-                       {.colour = theme::kBright, .width = 2, .line = false, .dots = true},
-                       {}});
-    Curve steps{{0}, {0}, {.colour = theme::kBright, .width = 2}, {}};
-    for (size_t i = 0; i < sorted.size(); ++i) {
-        steps.x << sorted[i] << sorted[i];
-        steps.y << steps.y.back()
-                << 100.0 * static_cast<double>(i + 1) / static_cast<double>(sorted.size());
-    }
-    steps.x << m.shareReach;
-    steps.y << 100;
-    m.share.push_back(steps);
+    for (const DiagramCurve &c : shareCurves(sorted))
+        m.share.push_back(
+            drawn(c, {.colour = theme::kBright, .width = 2, .line = !c.dots, .dots = c.dots}, {}));
+    m.share.back().x << m.shareReach; // on to the end of the axis
+    m.share.back().y << 100;
 }
 
-/// From where each colour was aimed to where it was read, on the a*b* plane, drawn longer than it
-/// is so that it can be seen.
 void addRoses(const Validation &v, ValidationModel &m)
 {
-    std::vector<double> lengths;
-    double reach = 10;
-    for (const ValidatedPatch &p : v.patches) {
-        const Lab &aimed = p.aimed.reference.lab;
-        lengths.push_back(std::hypot(p.lab.a - aimed.a, p.lab.b - aimed.b));
-        reach = std::max({reach, std::abs(aimed.a), std::abs(aimed.b)});
-    }
-    if (lengths.empty())
-        return;
-    // The longest of nearly all is an eighth of the plane; of the steps that a scale has.
-    const double long95 = std::max(1e-3, statistics(lengths).p95);
-    double magnified = 1;
-    for (const double step : {2.0, 5.0, 10.0, 20.0, 50.0})
-        if (step * long95 <= reach / 4)
-            magnified = step;
-    constexpr double kGap = std::numeric_limits<double>::quiet_NaN();
-    Curve stems{{}, {}, {.colour = theme::kText, .width = 1.4}, {}};
-    Curve aims{
-        {}, {}, {.colour = theme::kMuted, .line = false, .dots = true}, Accuracy::tr("aimed")};
-    Curve over{{}, {}, {.colour = theme::kBright, .width = 2.4}, Accuracy::tr("over the limit")};
-    const double limit = v.verdict.tolerance.colourWorst.value_or(1e9);
-    for (const ValidatedPatch &p : v.patches) {
-        const Lab &from = p.aimed.reference.lab;
-        Curve &stem = differenceOf(p, v) > limit ? over : stems;
-        stem.x << from.a << from.a + magnified * (p.lab.a - from.a) << kGap;
-        stem.y << from.b << from.b + magnified * (p.lab.b - from.b) << kGap;
-        aims.x << from.a;
-        aims.y << from.b;
-    }
-    m.roses = {stems, aims};
-    if (!over.x.empty())
-        m.roses.push_back(over);
-    m.roseReach = 1.15 * reach;
-    m.roseWords = magnified > 1
+    const Roses r = rosesOf(v);
+    m.roses = {drawn(r.stems, {.colour = theme::kText, .width = 1.4}, {}),
+               drawn(r.aims, {.colour = theme::kMuted, .line = false, .dots = true},
+                     Accuracy::tr("aimed"))};
+    if (!r.over.x.empty())
+        m.roses.push_back(drawn(r.over, {.colour = theme::kBright, .width = 2.4},
+                                Accuracy::tr("over the limit")));
+    m.roseReach = r.reach;
+    m.roseWords = r.magnified > 1
                       ? Accuracy::tr("Stems lead from the aimed to the measured colour, drawn %1 "
                                      "times as long as they are. Lightness is not in them.")
-                            .arg(figure(magnified, 0))
+                            .arg(figure(r.magnified, 0))
                       : Accuracy::tr("Stems lead from the aimed to the measured colour. Lightness "
                                      "is not in them.");
 }

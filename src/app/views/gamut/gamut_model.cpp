@@ -1,7 +1,7 @@
 #include "app/views/gamut/gamut_model.h"
 
 #include "app/state/wording.h"
-#include "core/colour/spectra.h"
+#include "core/report/diagrams.h"
 
 #include <QCoreApplication>
 
@@ -13,38 +13,18 @@ struct Gamut {
     Q_DECLARE_TR_FUNCTIONS(Gamut)
 };
 
-Curve spectrumLocus()
-{
-    Curve c{{}, {}, {.colour = theme::kLine, .width = 1.2}, {}};
-    for (int nm = 410; nm <= 700; nm += 5) {
-        const auto i = static_cast<size_t>(cmfIndex(nm));
-        const UvPrime uv = uvPrime(XYZ{cie1931().x[i], cie1931().y[i], cie1931().z[i]});
-        c.x << uv.u;
-        c.y << uv.v;
-    }
-    c.x << c.x.front();
-    c.y << c.y.front();
-    return c;
-}
-
 } // namespace
 
 Curve triangleOf(const PrimarySet &primaries, const CurveLook &look, const QString &name)
 {
-    Curve c{{}, {}, look, name};
-    for (const size_t i : {0, 1, 2, 0}) {
-        const UvPrime uv = uvPrime(primaries[i]);
-        c.x << uv.u;
-        c.y << uv.v;
-    }
-    return c;
+    return drawn(triangleCurve(primaries, false), look, name);
 }
 
 GamutModel gamutModel(const SessionState &state)
 {
     GamutModel m;
     m.curves = {
-        spectrumLocus(),
+        drawn(locusCurve(false), {.colour = theme::kLine, .width = 1.2}, {}),
         triangleOf(kSrgbPrimaries, {.colour = theme::kMuted, .width = 1.2, .style = Qt::DashLine},
                    Gamut::tr("sRGB")),
         triangleOf(kP3Primaries, {.colour = theme::kFaint, .width = 1.2, .style = Qt::DotLine},

@@ -2,6 +2,7 @@
 
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
+#include "core/report/diagrams.h"
 
 #include <QCoreApplication>
 
@@ -16,41 +17,6 @@ namespace {
 struct Tone {
     Q_DECLARE_TR_FUNCTIONS(Tone)
 };
-
-double lightness(double relativeY)
-{
-    return labFromXyz({0.9642, relativeY, 0.8249}, kD50).L;
-}
-
-double percent(const Reading &grey)
-{
-    return 100 * grey.rgb.r / 255;
-}
-
-/// Code value in percent against L* of the display relative to its white.
-Curve lightnessCurve(const std::vector<Reading> &greys, double white, const CurveLook &look,
-                     const QString &name)
-{
-    Curve c{{}, {}, look, name};
-    for (const Reading &r : greys) {
-        c.x << percent(r);
-        c.y << lightness(r.xyz.Y / white);
-    }
-    return c;
-}
-
-/// a* or b* of the greys under the white `reference`.
-Curve tintCurve(const std::vector<Reading> &greys, const XYZ &reference, double Lab::*coordinate,
-                const CurveLook &look, const QString &name)
-{
-    Curve c{{}, {}, look, name};
-    const RelXYZ white = relativeTo(reference, reference);
-    for (const Reading &r : greys) {
-        c.x << percent(r);
-        c.y << labFromXyz(relativeTo(r.xyz, reference), white).*coordinate;
-    }
-    return c;
-}
 
 /// Greys known now: of the running stage first, else of the last finished one.
 std::vector<Reading> presentGreys(const SessionState &state)
@@ -96,31 +62,17 @@ double relativeBlack(const std::vector<Reading> &greys, const run::RunResults &r
     return 0;
 }
 
-Curve aimedCurve(const Aim &aim, double black, double whiteCdM2)
-{
-    Curve c{{}, {}, {.colour = theme::kMuted, .width = 3}, {}};
-    c.name = Tone::tr("aim: %1").arg(inLocale(toneName(aim.tone)));
-    for (int i = 0; i <= 100; ++i) {
-        c.x << i;
-        c.y << lightness(toneLuminance(aim.tone, i / 100.0, {black, whiteCdM2}));
-    }
-    return c;
-}
-
 void addLut(const VideoLut &lut, ToneModel &m)
 {
     const std::array colours = {theme::kRedCurve, theme::kGreenCurve, theme::kBlueCurve};
     const std::array styles = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
     const std::array names = {Tone::tr("red"), Tone::tr("green"), Tone::tr("blue")};
     m.lutReach = 2;
+    const auto curves = lutCurves(lut, true);
     for (size_t c = 0; c < 3; ++c) {
-        Curve curve{{}, {}, {.colour = colours[c], .style = styles[c]}, names[c]};
-        for (int i = 0; i < VideoLut::kSize; ++i) {
-            curve.x << 100 * i / 255.0;
-            curve.y << 100 * (lut.channels[c][static_cast<size_t>(i)] / 65535.0 - i / 255.0);
-            m.lutReach = std::max(m.lutReach, std::abs(curve.y.back()) * 1.2);
-        }
-        m.lut.push_back(curve);
+        m.lut.push_back(drawn(curves[c], {.colour = colours[c], .style = styles[c]}, names[c]));
+        for (const double y : m.lut.back().y)
+            m.lutReach = std::max(m.lutReach, std::abs(y) * 1.2);
     }
 }
 
@@ -134,27 +86,31 @@ ToneModel toneModel(const SessionState &state)
     const std::vector<Reading> greys = presentGreys(state);
     if (!std::holds_alternative<NativeTone>(aim.tone))
         m.tone.push_back(
-            aimedCurve(aim, relativeBlack(greys, r),
-                       !greys.empty() ? greys.back().xyz.Y : aim.luminanceCdM2.value_or(100)));
+            drawn(aimedCurve(aim.tone, relativeBlack(greys, r),
+                             !greys.empty() ? greys.back().xyz.Y : aim.luminanceCdM2.value_or(100)),
+                  {.colour = theme::kMuted, .width = 3},
+                  Tone::tr("aim: %1").arg(inLocale(toneName(aim.tone)))));
     if (r.before && r.before->white) {
         const CurveLook dashed = {.colour = theme::kFaint, .style = Qt::DashLine};
         const CurveLook dotted = {.colour = theme::kFaint, .style = Qt::DotLine};
         const auto &before = r.before->greys;
         const XYZ &white = *r.before->white;
-        m.tone.push_back(lightnessCurve(before, white.Y, dashed, Tone::tr("before")));
-        m.grey.push_back(tintCurve(before, white, &Lab::a, dashed, Tone::tr("before, a* and b*")));
-        m.grey.push_back(tintCurve(before, white, &Lab::b, dotted, {}));
+        m.tone.push_back(drawn(lightnessCurve(before, white.Y), dashed, Tone::tr("before")));
+        m.grey.push_back(
+            drawn(tintCurve(before, white, &Lab::a), dashed, Tone::tr("before, a* and b*")));
+        m.grey.push_back(drawn(tintCurve(before, white, &Lab::b), dotted, {}));
     }
     if (!greys.empty() && greys.back().rgb.r == 255) {
         const QString when = state.showsEarlierRun() ? Tone::tr("after that run") : Tone::tr("now");
         const XYZ white = greys.back().xyz;
-        m.tone.push_back(lightnessCurve(
-            greys, white.Y, {.colour = theme::kBright, .line = false, .dots = true}, when));
-        m.grey.push_back(tintCurve(greys, white, &Lab::a, {.colour = theme::kBright, .dots = true},
-                                   Tone::tr("%1, a*").arg(when)));
-        m.grey.push_back(tintCurve(greys, white, &Lab::b,
-                                   {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true},
-                                   Tone::tr("%1, b*").arg(when)));
+        m.tone.push_back(drawn(lightnessCurve(greys, white.Y),
+                               {.colour = theme::kBright, .line = false, .dots = true}, when));
+        m.grey.push_back(drawn(tintCurve(greys, white, &Lab::a),
+                               {.colour = theme::kBright, .dots = true},
+                               Tone::tr("%1, a*").arg(when)));
+        m.grey.push_back(drawn(tintCurve(greys, white, &Lab::b),
+                               {.colour = theme::kMuted, .style = Qt::DashLine, .dots = true},
+                               Tone::tr("%1, b*").arg(when)));
     }
     for (const Curve &curve : m.grey)
         for (const double y : curve.y)
