@@ -92,6 +92,8 @@ bool takeAll(const QString &folder)
     ok = rig.pressUntil(Stage::Done) && save(folder, "colour-accuracy.png") && ok;
     rig.session->showView(ViewId::Gamut);
     ok = save(folder, "gamut.png") && ok;
+    rig.window->findChild<QPushButton *>(QStringLiteral("gamutTab2"))->click();
+    ok = save(folder, "gamut-solid.png") && ok;
     rig.session->showView(ViewId::Compare);
     QTest::qWait(400);
     return save(folder, "before-and-after.png") && ok;

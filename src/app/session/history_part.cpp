@@ -66,6 +66,16 @@ HistoryPart::HistoryPart(const QString &logbookPath, QObject *parent)
     connect(&m_thread, &QThread::finished, m_reader, &QObject::deleteLater);
     connect(this, &HistoryPart::wanted, m_reader, &HistoryReader::read);
     connect(m_reader, &HistoryReader::told, this, &HistoryPart::take);
+    connect(this, &HistoryPart::runWanted, m_reader, &HistoryReader::load);
+    connect(m_reader, &HistoryReader::failed, this, &HistoryPart::told);
+    connect(m_reader, &HistoryReader::loaded, this,
+            [this](qint64 run, const run::RunResults &results) {
+                constexpr size_t kMostLoaded = 12;
+                if (m_state.loadedRuns.size() >= kMostLoaded)
+                    m_state.loadedRuns.clear();
+                m_state.loadedRuns[run] = std::make_shared<const run::RunResults>(results);
+                emit changed();
+            });
     m_thread.start();
 }
 
@@ -89,22 +99,38 @@ void HistoryPart::ask(const QStringList &displayIds, const QString &selected, qi
     emit changed();
 }
 
+void HistoryPart::load(qint64 run)
+{
+    if (!m_state.loadedRuns.contains(run))
+        emit runWanted(run);
+}
+
 void HistoryPart::take(const HistoryAnswer &answer)
 {
     if (answer.number != m_questions)
         return; // another one is on its way
+    const auto loaded = std::move(m_state.loadedRuns);
     m_state = {};
     QStringList problems;
     for (const DisplayHistory &history : answer.displays) {
         m_verdicts[history.displayId] = verdictOf(history);
         problems << history.problems;
         if (history.displayId == m_selected)
-            m_state = {history.lastTime,      history.lastRun,
-                       history.unfinishedRun, history.check,
-                       history.checkedAt,     history.checkControls,
-                       history.lastProof,     history.byEye,
-                       history.installed,     false};
+            m_state = {{},
+                       {},
+                       history.lastTime,
+                       history.lastRun,
+                       history.unfinishedRun,
+                       history.check,
+                       history.checkedAt,
+                       history.checkControls,
+                       history.lastProof,
+                       history.byEye,
+                       history.installed,
+                       false};
     }
+    m_state.pastRuns = answer.pastRuns;
+    m_state.loadedRuns = loaded;
     QString problem = answer.problem;
     if (problem.isEmpty() && !problems.isEmpty())
         problem =
@@ -116,7 +142,11 @@ void HistoryPart::take(const HistoryAnswer &answer)
 void HistoryPart::forget()
 {
     const bool reading = m_state.readingHistory;
+    auto runs = std::move(m_state.pastRuns); // they are of all displays
+    auto loaded = std::move(m_state.loadedRuns);
     m_state = {};
+    m_state.pastRuns = std::move(runs);
+    m_state.loadedRuns = std::move(loaded);
     m_state.readingHistory = reading;
     emit changed();
 }

@@ -23,6 +23,8 @@ public:
     /// Asks for these displays; told() follows. A later question makes an earlier one pointless.
     /// \param selected whose history state() is \param presentRun left out of it; 0: none
     void ask(const QStringList &displayIds, const QString &selected, qint64 presentRun);
+    /// Reads a run of any display, by its number; state().loadedRuns has it then.
+    void load(qint64 run);
     /// Another display is chosen: nothing is known of it until the answer is there.
     void forget();
     // Ahead of the logbook's answer, which will say the same.
@@ -37,6 +39,7 @@ signals:
     /// The newest question has been answered. \param problem for people; empty: all is well
     void told(const QString &problem);
     void wanted(const lantern::app::HistoryQuestion &question);
+    void runWanted(qint64 run);
 
 private:
     void take(const HistoryAnswer &answer);

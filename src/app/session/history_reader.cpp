@@ -1,5 +1,6 @@
 #include "app/session/history_reader.h"
 
+#include "core/base/error.h"
 #include "run/book/in_words.h"
 #include "run/logbook/load_results.h"
 
@@ -11,7 +12,8 @@ namespace {
 
 using run::RunKind;
 
-constexpr int kPage = 10; // more than one is needed only where rows are damaged
+constexpr int kMostPastRuns = 300; ///< that are offered to compare with
+constexpr int kPage = 10;          // more than one is needed only where rows are damaged
 
 std::optional<run::RunResults> resultsOf(run::Logbook &logbook, qint64 run, QStringList &problems)
 {
@@ -105,13 +107,40 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
     return h;
 }
 
+void HistoryReader::open()
+{
+    if (!m_logbook && QFileInfo::exists(m_path))
+        m_logbook = std::make_unique<run::Logbook>(m_path, run::Logbook::Access::Read);
+}
+
+void HistoryReader::load(qint64 run)
+{
+    QStringList problems;
+    try {
+        open();
+        if (!m_logbook)
+            return;
+        if (const auto results = resultsOf(*m_logbook, run, problems))
+            emit loaded(run, *results);
+    } catch (const Error &e) {
+        m_logbook.reset();
+        problems << run::inWords(e);
+    }
+    if (!problems.isEmpty())
+        emit failed(problems.front());
+}
+
 void HistoryReader::read(const HistoryQuestion &question)
 {
     HistoryAnswer answer;
     answer.number = question.number;
     try {
-        if (!m_logbook && QFileInfo::exists(m_path))
-            m_logbook = std::make_unique<run::Logbook>(m_path, run::Logbook::Access::Read);
+        open();
+        if (m_logbook)
+            for (const run::RunSummary &line :
+                 m_logbook->runs({.finishedOnly = true, .atMost = kMostPastRuns}))
+                answer.pastRuns.push_back({line.id, line.displayId, line.displayName,
+                                           QDateTime::fromString(line.startedAt, Qt::ISODate)});
         for (const QString &id : question.displayIds) {
             if (!m_logbook) {
                 DisplayHistory none;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/state/session_state.h"
 #include "run/book/run_results.h"
 #include "run/logbook/logbook.h"
 
@@ -46,6 +47,7 @@ struct HistoryQuestion {
 struct HistoryAnswer {
     quint64 number = 0;
     std::vector<DisplayHistory> displays; ///< in the order asked for
+    std::vector<PastRun> pastRuns;        ///< of all displays, newest first
     QString problem;                      ///< why there is nothing; empty: all is well
 };
 
@@ -57,11 +59,16 @@ public:
 
 public slots:
     void read(const lantern::app::HistoryQuestion &question);
+    /// Reads one run of any display.
+    void load(qint64 run);
 
 signals:
     void told(const lantern::app::HistoryAnswer &answer);
+    void loaded(qint64 run, const lantern::run::RunResults &results);
+    void failed(const QString &problem);
 
 private:
+    void open();
     QString m_path;
     std::unique_ptr<run::Logbook> m_logbook;
 };

@@ -32,6 +32,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::meterSearchWanted, &Session::findMeter);
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::reportStyleChosen, &Session::setReportStyle);
+    obey(&Intents::gamutsChosen, &Session::chooseGamuts);
     obey(&Intents::proofWanted, &Session::proveNow);
     obey(&Intents::proofChosen, &Session::chooseProof);
     obey(&Intents::toleranceKept, &Session::keepTolerance);

@@ -40,6 +40,7 @@ signals:
     void meterSearchWanted();
     void checkFirstWanted();
     void proofWanted();
+    void gamutsChosen(const QStringList &keys);
     void proofChosen(const lantern::run::ProofChoice &choice);
     void toleranceKept(const lantern::Tolerance &tolerance);
     void toleranceOffered(const QString &path);

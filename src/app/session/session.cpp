@@ -47,7 +47,11 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     } catch (const Error &) { // damaged: none, until it is given anew
     }
     m_publish.setSingleShot(true);
-    connect(&m_publish, &QTimer::timeout, this, &Session::changed);
+    connect(&m_publish, &QTimer::timeout, this, [this] {
+        if (m_view == ViewId::Gamut) // as long as nobody looks, it is not worked out
+            m_gamut.look(state().shown().profile, m_history.state().loadedRuns);
+        emit changed();
+    });
     connectParts();
     connectEngine();
 }
@@ -68,6 +72,9 @@ void Session::connectParts()
             lookInForce();
     });
     connect(&m_proof, &ProofPart::changed, this, &Session::publish);
+    connect(&m_gamut, &GamutPart::changed, this, &Session::publish);
+    connect(&m_gamut, &GamutPart::failed, this, &Session::setProblem);
+    connect(&m_gamut, &GamutPart::runWanted, &m_history, &HistoryPart::load);
     connect(&m_forecast, &ForecastPart::changed, this, &Session::publish);
     connect(&m_run, &RunPart::changed, this, [this] {
         m_forecast.look(m_run.state());
@@ -150,6 +157,7 @@ void Session::compose() const
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
     static_cast<ForecastState &>(m_state) = m_forecast.state();
     static_cast<ProofState &>(m_state) = m_proof.state();
+    static_cast<GamutState &>(m_state) = m_gamut.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
     for (DisplayCard &card : m_state.displays)

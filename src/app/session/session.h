@@ -3,6 +3,7 @@
 #include "app/session/aim_part.h"
 #include "app/session/checklist_part.h"
 #include "app/session/forecast_part.h"
+#include "app/session/gamut_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
@@ -56,6 +57,8 @@ public slots:
     void proveNow();
     void chooseProof(const lantern::run::ProofChoice &choice);
     void keepTolerance(const lantern::Tolerance &tolerance);
+    /// What gamuts are drawn beside the display's own.
+    void chooseGamuts(const QStringList &keys) { m_gamut.choose(keys); }
     void takeTolerance(const QString &path);
     void removeTolerance(const QString &name);
     void readRoom();
@@ -193,6 +196,7 @@ private:
     ChecklistPart m_checklist;
     HistoryPart m_history;
     ForecastPart m_forecast;
+    GamutPart m_gamut;
     ProofPart m_proof;
     RunPart m_run;
 

@@ -2,6 +2,7 @@
 
 #include "app/state/ready_points.h"
 #include "core/judge/profile_forecast.h"
+#include "core/model/gamut_boundary.h"
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
@@ -18,6 +19,7 @@
 
 #include <compare>
 #include <map>
+#include <memory>
 #include <optional>
 #include <string_view>
 #include <vector>
@@ -141,6 +143,27 @@ struct ProfilesState {
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
 };
 
+/// A gamut that a display's own is held against.
+struct GamutReference {
+    QString key; ///< "space:NAME", "icc:PATH" or "run:NUMBER"
+    QString title;
+    std::shared_ptr<const GamutBoundary> boundary; ///< null: it could not be had
+    std::optional<PrimarySet> primaries;
+    double volume = 0;  ///< cubic ΔE*ab
+    double covered = 0; ///< share of it that the display holds, 0..1
+    double within = 0;  ///< share of the display's that it holds, 0..1
+};
+
+/// The gamut of the run shown, and what it is compared with.
+struct GamutState {
+    std::shared_ptr<const GamutBoundary> ownGamut; ///< null: no profile yet
+    double ownVolume = 0;
+    std::vector<GamutReference> spaces;     ///< the common ones
+    std::vector<GamutReference> references; ///< those chosen to be drawn
+    QStringList referenceKeys;              ///< chosen, "" for none
+    bool measuringGamut = false;            ///< it is being worked out
+};
+
 /// What displays are proved with.
 struct ProofState {
     run::ProofChoice proof;
@@ -153,8 +176,19 @@ struct ForecastState {
     bool forecasting = false; ///< they are being worked out
 };
 
+/// A finished run of the logbook, of whatever display.
+struct PastRun {
+    qint64 id = 0;
+    QString displayId, displayName;
+    QDateTime startedAt;
+    bool operator==(const PastRun &) const = default;
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
+    std::vector<PastRun> pastRuns; ///< of all displays, newest first
+    /// Those that were asked for by their numbers.
+    std::map<qint64, std::shared_ptr<const run::RunResults>> loadedRuns;
     std::optional<run::RunResults> lastTime; ///< newest finished run of this display
     qint64 lastRun = 0;                      ///< the run that lastTime is of; 0: none
     std::optional<qint64> unfinishedRun;     ///< of this display, offered for resuming
@@ -184,7 +218,8 @@ struct SessionState : RunState,
                       HistoryState,
                       ProfilesState,
                       ForecastState,
-                      ProofState {
+                      ProofState,
+                      GamutState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;

@@ -1,12 +1,40 @@
 #include "app/widgets/plot.h"
 
+#include "app/widgets/file_choice.h"
+#include "core/base/error.h"
+#include "paper/diagram_file.h"
+#include "run/book/in_words.h"
+
+#include <QClipboard>
+#include <QContextMenuEvent>
+#include <QGuiApplication>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QMessageBox>
+
 #include <algorithm>
+#include <cmath>
 
 namespace lantern::app {
 
 Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, QWidget *parent)
-    : QCustomPlot(parent)
+    : QCustomPlot(parent),
+      m_title(title),
+      m_told(new QCPItemText(this)),
+      m_mark(new QCPItemEllipse(this))
 {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    m_told->setVisible(false);
+    m_told->position->setType(QCPItemPosition::ptAxisRectRatio);
+    m_told->position->setCoords(0.5, 0.02);
+    m_told->setPositionAlignment(Qt::AlignHCenter | Qt::AlignTop);
+    m_told->setFont(theme::font(theme::kSmall));
+    m_told->setColor(theme::kText);
+    m_told->setBrush(QBrush(theme::kRaised));
+    m_told->setPadding(QMargins(6, 2, 6, 2));
+    m_mark->setVisible(false);
+    m_mark->setPen(QPen(theme::kBright, 1.5));
     setAccessibleName(title);
     setBackground(QBrush(theme::kWindow));
     setMinimumSize(160, 120);
@@ -79,7 +107,10 @@ void Plot::add(const Curve &c)
 void Plot::setCurves(const std::vector<Curve> &curves)
 {
     clearPlottables();
-    clearItems();
+    m_curves = curves;
+    if (m_at && (m_at->curve >= curves.size() || m_at->point >= curves[m_at->curve].x.size()))
+        m_at.reset();
+    tell(m_at);
     legend->setVisible(false);
     QStringList told;
     for (const Curve &curve : curves) {
@@ -89,6 +120,180 @@ void Plot::setCurves(const std::vector<Curve> &curves)
     setAccessibleDescription(tr("%1 across, %2 up. %3")
                                  .arg(xAxis->label(), yAxis->label(), told.join(QLatin1Char(' '))));
     replot(QCustomPlot::rpQueuedReplot);
+}
+
+namespace {
+
+/// What an ink of the window is on paper.
+Ink inkOf(const CurveLook &look)
+{
+    if (look.colour == theme::kRedCurve)
+        return Ink::Red;
+    if (look.colour == theme::kGreenCurve)
+        return Ink::Green;
+    if (look.colour == theme::kBlueCurve)
+        return Ink::Blue;
+    constexpr double kBroad = 2.6; // as aims are drawn
+    if (look.colour == theme::kMuted)
+        return look.width >= kBroad ? Ink::Aim : Ink::Second;
+    return look.colour == theme::kFaint || look.colour == theme::kLine ? Ink::Faint : Ink::Main;
+}
+
+} // namespace
+
+Diagram Plot::asDiagram() const
+{
+    Diagram d{"plot",
+              m_title.toStdString(),
+              xAxis->label().toStdString(),
+              yAxis->label().toStdString(),
+              xAxis->range().lower,
+              xAxis->range().upper,
+              yAxis->range().lower,
+              yAxis->range().upper};
+    for (const Curve &c : m_curves)
+        d.curves.push_back({c.name.toStdString(),
+                            {c.x.begin(), c.x.end()},
+                            {c.y.begin(), c.y.end()},
+                            inkOf(c.look),
+                            !c.look.line                   ? Stroke::None
+                            : c.look.style == Qt::DashLine ? Stroke::Dashed
+                            : c.look.style == Qt::DotLine  ? Stroke::Dotted
+                                                           : Stroke::Solid,
+                            c.look.dots});
+    return d;
+}
+
+void Plot::tell(const std::optional<At> &at)
+{
+    m_at = at;
+    m_told->setVisible(at.has_value());
+    m_mark->setVisible(at.has_value());
+    if (at) {
+        const Curve &c = m_curves[at->curve];
+        const double x = c.x[at->point];
+        const double y = c.y[at->point];
+        const auto number = [this](double v) { return locale().toString(v, 'g', 4); };
+        const QString point = QStringLiteral("%1 %2, %3 %4")
+                                  .arg(xAxis->label(), number(x), yAxis->label(), number(y));
+        m_told->setText(c.name.isEmpty() ? point : c.name + QStringLiteral(": ") + point);
+        const QPointF pixel(xAxis->coordToPixel(x), yAxis->coordToPixel(y));
+        for (auto *corner : {m_mark->topLeft, m_mark->bottomRight})
+            corner->setType(QCPItemPosition::ptAbsolute);
+        m_mark->topLeft->setCoords(pixel.x() - 4, pixel.y() - 4);
+        m_mark->bottomRight->setCoords(pixel.x() + 4, pixel.y() + 4);
+        setToolTip({});
+    }
+    replot(QCustomPlot::rpQueuedReplot);
+}
+
+void Plot::mouseMoveEvent(QMouseEvent *event)
+{
+    QCustomPlot::mouseMoveEvent(event);
+    constexpr double kReach = 18; // pixels
+    double nearest = kReach;
+    std::optional<At> at;
+    for (size_t k = 0; k < m_curves.size(); ++k)
+        for (qsizetype i = 0; i < std::min(m_curves[k].x.size(), m_curves[k].y.size()); ++i) {
+            const double away =
+                std::hypot(xAxis->coordToPixel(m_curves[k].x[i]) - event->position().x(),
+                           yAxis->coordToPixel(m_curves[k].y[i]) - event->position().y());
+            if (away < nearest) { // never of what is no number
+                nearest = away;
+                at = At{k, i};
+            }
+        }
+    if (at || !hasFocus())
+        tell(at);
+}
+
+void Plot::leaveEvent(QEvent *event)
+{
+    QCustomPlot::leaveEvent(event);
+    if (!hasFocus())
+        tell({});
+}
+
+void Plot::focusOutEvent(QFocusEvent *event)
+{
+    QCustomPlot::focusOutEvent(event);
+    tell({});
+}
+
+void Plot::step(int curves, qsizetype points)
+{
+    const auto size = [this](size_t k) {
+        return std::min(m_curves[k].x.size(), m_curves[k].y.size());
+    };
+    std::vector<size_t> filled;
+    for (size_t k = 0; k < m_curves.size(); ++k)
+        if (size(k) > 0)
+            filled.push_back(k);
+    if (filled.empty())
+        return;
+    At at = m_at.value_or(At{filled.back(), -1});
+    if (curves != 0) {
+        auto where = std::find(filled.begin(), filled.end(), at.curve) - filled.begin();
+        const auto count = static_cast<long>(filled.size());
+        where = (where + curves + count) % count;
+        at = {filled[static_cast<size_t>(where)], std::max<qsizetype>(0, at.point)};
+    }
+    at.point += points;
+    // What is no number is stepped over.
+    while (at.point >= 0 && at.point < size(at.curve) &&
+           !std::isfinite(m_curves[at.curve].x[at.point]))
+        at.point += points < 0 ? -1 : 1;
+    at.point = std::clamp<qsizetype>(at.point, 0, size(at.curve) - 1);
+    if (std::isfinite(m_curves[at.curve].x[at.point]))
+        tell(at);
+}
+
+void Plot::keyPressEvent(QKeyEvent *event)
+{
+    switch (event->key()) {
+    case Qt::Key_Left:
+        step(0, -1);
+        break;
+    case Qt::Key_Right:
+        step(0, 1);
+        break;
+    case Qt::Key_Up:
+        step(-1, 0);
+        break;
+    case Qt::Key_Down:
+        step(1, 0);
+        break;
+    default:
+        if (event->matches(QKeySequence::Copy))
+            QGuiApplication::clipboard()->setText(
+                QString::fromStdString(diagramToCsv(asDiagram())));
+        else
+            QCustomPlot::keyPressEvent(event);
+    }
+}
+
+void Plot::contextMenuEvent(QContextMenuEvent *event)
+{
+    QMenu menu(this);
+    menu.addAction(tr("Save the diagram…"), this, &Plot::save);
+    menu.addAction(tr("Copy its numbers"), this, [this] {
+        QGuiApplication::clipboard()->setText(QString::fromStdString(diagramToCsv(asDiagram())));
+    });
+    menu.exec(event->globalPos());
+}
+
+void Plot::save()
+{
+    const QString path = fileToSave(
+        this, QStringLiteral("diagrams"), tr("Save the diagram"), m_title + QStringLiteral(".pdf"),
+        tr("Drawings (*.pdf *.svg);;Pictures (*.png);;Numbers (*.csv)"));
+    if (path.isEmpty())
+        return;
+    try {
+        paper::writeDiagram(asDiagram(), path);
+    } catch (const Error &e) {
+        QMessageBox::warning(this, tr("Save the diagram"), run::inWords(e));
+    }
 }
 
 } // namespace lantern::app

@@ -1,4 +1,5 @@
 #include "app/models/states.h"
+#include "app/session/gamut_part.h"
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
 #include "app/views/accuracy/accuracy_model.h"
@@ -89,10 +90,67 @@ private slots:
         VERIFY_NEAR(t.x[0], 0.4507, 1e-4); // u'v' of sRGB's red, IEC 61966-2-1 by CIE 15
         VERIFY_NEAR(t.y[0], 0.5229, 1e-4);
         QCOMPARE(t.x[0], t.x[3]);
-        QVERIFY(!named(gamutModel(emptyState()).curves, "this display"));
+        QVERIFY(!named(gamutModel(emptyState()).uv, "this display"));
         const GamutModel m = gamutModel(earlierRun());
-        QVERIFY(named(m.curves, "this display"));
-        QVERIFY(m.figures.contains(figure(100 * *keptRun().after->srgbCoverage, 1)));
+        QVERIFY(named(m.uv, "this display") && named(m.xy, "this display"));
+        QVERIFY(m.explanation.isEmpty() && !m.solid);
+    }
+
+    void gamutsAreComparedInNumbers()
+    {
+        GamutPart part;
+        SessionState s = earlierRun();
+        part.choose({QStringLiteral("space:Rec. 2020"), QStringLiteral("run:7")});
+        const auto settle = [&](const LoadedRuns &runs) {
+            part.look(keptRun().profile, runs);
+            QVERIFY(waitUntil([&] { return !part.state().measuringGamut; }));
+            static_cast<GamutState &>(s) = part.state();
+        };
+        QSignalSpy wanted(&part, &GamutPart::runWanted);
+        settle({});
+        GamutModel m = gamutModel(s);
+        QVERIFY(m.solid);
+        QCOMPARE(m.rows.size(), namedSpaces().size());
+        QCOMPARE(m.others.size(), size_t(1)); // the run is not there yet
+        // What Little CMS and the core say of the profile by itself.
+        const ProfileFile profile({keptRun().profile.begin(), keptRun().profile.end()}, "kept");
+        const GamutBoundary srgb = gamutOf(namedSpaces()[0]);
+        const double covered = GamutBoundary::commonVolume(profile.gamut(), srgb) / srgb.volume();
+        QCOMPARE(m.rows[0].covered, figure(100 * covered, 1));
+        QCOMPARE(m.rows[0].volume, figure(srgb.volume() / 1000, 0));
+        // The run comes: it is the same display, so that both hold each other.
+        part.choose({QStringLiteral("space:Rec. 2020"), QStringLiteral("run:7")});
+        QCOMPARE(wanted.size(), 1);
+        settle({{7, std::make_shared<const run::RunResults>(keptRun())}});
+        m = gamutModel(s);
+        QCOMPARE(m.others.size(), size_t(2));
+        QCOMPARE(m.rows.back().covered, figure(100.0, 1));
+        QCOMPARE(m.rows.back().within, figure(100.0, 1));
+        // Sections: wider in Rec. 2020; nothing at the ends.
+        const auto widest = [](const Curve &c) {
+            return *std::max_element(c.x.begin(), c.x.end());
+        };
+        const auto greenest = [](const Curve &c) {
+            return *std::min_element(c.x.begin(), c.x.end());
+        };
+        const auto section = sectionOf(m, 80, {});
+        QVERIFY(greenest(section[0]) < greenest(section.back()));
+        QVERIFY(widest(sectionOf(m, 99.5, {}).back()) < 10);
+        // Colours of the chart are the display's own; a picture's strongest green is not.
+        const auto chart = pointsOf(s, GamutPoints::Chart);
+        QCOMPARE(chart.size(), keptRun().chart.size());
+        QVERIFY(heldInWords(m, {{50, 0, 0}, {87, -300, 83}}).startsWith(QLatin1String("1 of 2")));
+        QImage picture(100, 100, QImage::Format_RGB32);
+        picture.fill(Qt::red);
+        const auto points = pointsOf(picture);
+        QVERIFY(points.size() >= 1000 && points.size() <= 2000);
+        VERIFY_NEAR(points[0].L, 54.29, 0.05); // sRGB red, as Little CMS has it
+        // A file that is none is told, and the rest stands.
+        QSignalSpy failed(&part, &GamutPart::failed);
+        part.choose({QStringLiteral("icc:/nowhere.icc"), QString()});
+        settle({});
+        QCOMPARE(failed.size(), 1);
+        QVERIFY(gamutModel(s).solid && gamutModel(s).others.empty());
     }
 
     // --- profile
