@@ -460,10 +460,10 @@ void Desk::runEnds(int display)
     m_places.at(display).service->release();
 }
 
-void Desk::clearLut(int display)
+void Desk::showLut(int display, const VideoLut &lut)
 {
     if (Place &place = m_places.at(display); place.lut)
-        place.lut->load(VideoLut::identity());
+        place.lut->load(lut);
 }
 
 ProfileInUse Desk::readBack(int display, const run::RunResults &results)

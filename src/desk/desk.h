@@ -85,7 +85,7 @@ public:
     void runBegins(int display);
     void runEnds(int display);
     /// Takes any video LUT away.
-    void clearLut(int display);
+    void showLut(int display, const VideoLut &lut);
     /// What this display is to have in force, and when it is to be looked at again.
     [[nodiscard]] platform::Standing standing(int display) const;
     /// The profiles that were made for a display or used on it.

@@ -1,5 +1,4 @@
 #include "app/state/wording.h"
-#include "app/views/compare/compare_view.h"
 #include "platform/x11/x11_output.h"
 #include "run/file/files.h"
 #include "runner.h"
@@ -362,28 +361,6 @@ private slots:
         QCOMPARE(rig.state().selected, 0);
         QTest::mouseClick(card(2), Qt::LeftButton);
         QCOMPARE(rig.state().selected, 2);
-    }
-
-    void beforeAndAfterSplitsThePicture()
-    {
-        SplitPicture split;
-        split.resize(400, 300);
-        QImage red(400, 300, QImage::Format_RGB32), blue(400, 300, QImage::Format_RGB32);
-        red.fill(Qt::red);
-        blue.fill(Qt::blue);
-        split.setPictures(red, blue);
-        auto at = [&](int x) { return split.grab().toImage().pixelColor(x, 250); };
-        QCOMPARE(at(50), QColor(Qt::red));
-        QCOMPARE(at(350), QColor(Qt::blue));
-        QTest::mouseClick(&split, Qt::LeftButton, {}, QPoint(380, 200));
-        QCOMPARE(at(350), QColor(Qt::red));
-        for (int i = 0; i < 30; ++i)
-            QTest::keyClick(&split, Qt::Key_Left);
-        QCOMPARE(at(350), QColor(Qt::blue));
-        QTest::keyPress(&split, Qt::Key_Space);
-        QCOMPARE(at(350), QColor(Qt::red));
-        QTest::keyRelease(&split, Qt::Key_Space);
-        QCOMPARE(at(350), QColor(Qt::blue));
     }
 
     void theWindowRemembersItsSize()

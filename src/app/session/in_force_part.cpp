@@ -106,9 +106,9 @@ void InForcePart::setReminder(int days, int hours)
     listProfiles();
 }
 
-void InForcePart::clearLut()
+void InForcePart::showLut(const VideoLut &lut)
 {
-    attempt([this] { m_workplace->clearLut(m_display); });
+    attempt([&] { m_workplace->showLut(m_display, lut); });
 }
 
 void InForcePart::look(const std::optional<run::RunResults> &expected)

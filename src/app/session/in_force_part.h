@@ -42,8 +42,8 @@ public:
     void listProfiles();
     void setReminder(int days, int hours);
     void setKeeper(bool wanted);
-    /// Takes any video LUT away, for as long as something is tried.
-    void clearLut();
+    /// Another video LUT, for as long as something is tried.
+    void showLut(const VideoLut &lut);
     /// Reads back whether what `expected` made is in force; nothing: nothing is expected to be.
     void look(const std::optional<run::RunResults> &expected);
 

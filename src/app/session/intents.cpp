@@ -32,6 +32,8 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::meterSearchWanted, &Session::findMeter);
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::reportStyleChosen, &Session::setReportStyle);
+    obey(&Intents::pastRunWanted, &Session::loadPastRun);
+    obey(&Intents::formerStateWanted, &Session::showFormerState);
     obey(&Intents::gamutsChosen, &Session::chooseGamuts);
     obey(&Intents::proofWanted, &Session::proveNow);
     obey(&Intents::proofChosen, &Session::chooseProof);

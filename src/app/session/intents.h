@@ -40,6 +40,9 @@ signals:
     void meterSearchWanted();
     void checkFirstWanted();
     void proofWanted();
+    void pastRunWanted(qint64 run);
+    /// The display itself as it was: as found (0), or in a run. \param on while a key is held
+    void formerStateWanted(qint64 run, bool on);
     void gamutsChosen(const QStringList &keys);
     void proofChosen(const lantern::run::ProofChoice &choice);
     void toleranceKept(const lantern::Tolerance &tolerance);

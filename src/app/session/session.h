@@ -57,6 +57,10 @@ public slots:
     void proveNow();
     void chooseProof(const lantern::run::ProofChoice &choice);
     void keepTolerance(const lantern::Tolerance &tolerance);
+    void loadPastRun(qint64 run) { m_history.load(run); }
+    /// The video LUT of a run that was loaded (0: none, as the display was found) on the display;
+    /// false puts its own back.
+    void showFormerState(qint64 run, bool on);
     /// What gamuts are drawn beside the display's own.
     void chooseGamuts(const QStringList &keys) { m_gamut.choose(keys); }
     void takeTolerance(const QString &path);

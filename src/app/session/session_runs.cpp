@@ -199,7 +199,28 @@ void Session::bareDisplay(bool bare)
         m_inForce.putBack();
         m_inForce.endTrying();
     } else if (m_inForce.beginTrying())
-        m_inForce.clearLut();
+        m_inForce.showLut(VideoLut::identity());
+}
+
+void Session::showFormerState(qint64 run, bool on)
+{
+    if (state().isMeasuring() || (on && m_inForce.isTrying()))
+        return;
+    if (!on) {
+        if (!m_inForce.isTrying())
+            return;
+        if (!m_run.state().results.installedPath.isEmpty()) // of the run that has just ended
+            m_inForce.setOwn(m_run.state().results);
+        m_inForce.putBack();
+        m_inForce.endTrying();
+        return;
+    }
+    VideoLut lut = VideoLut::identity();
+    const auto &loaded = m_history.state().loadedRuns;
+    if (const auto it = loaded.find(run); it != loaded.end() && it->second->calibration)
+        lut = it->second->calibration->lut;
+    if (m_inForce.beginTrying())
+        m_inForce.showLut(lut);
 }
 
 void Session::keepByEye(const EyeFindings &findings)

@@ -282,9 +282,9 @@ void DemoWorkplace::setReminder(int display, int days, int hours)
     });
 }
 
-void DemoWorkplace::clearLut(int display)
+void DemoWorkplace::showLut(int display, const VideoLut &lut)
 {
-    m_places[display].lut->load(VideoLut::identity());
+    m_places[display].lut->load(lut);
 }
 
 desk::ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)

@@ -75,7 +75,7 @@ public:
     {
         m_desk.setReminder(display, days, hours);
     }
-    void clearLut(int display) override { m_desk.clearLut(display); }
+    void showLut(int display, const VideoLut &lut) override { m_desk.showLut(display, lut); }
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override
     {
         return m_desk.readBack(display, results);

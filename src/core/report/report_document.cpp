@@ -1,6 +1,7 @@
 #include "core/report/report_document.h"
 
 #include "core/base/text.h"
+#include "core/judge/first_look.h"
 #include "core/judge/weakness.h"
 #include "core/report/diagrams.h"
 #include "core/signal/technology.h"
@@ -519,6 +520,21 @@ void addReadings(Section &out, const char *title, const std::vector<Reading> &re
     out.add(Listing{text});
 }
 
+/// What the first readings told of the display.
+void addFirstLook(Section &out, const ReportData &r)
+{
+    const auto sights = firstLook(r.readings.before);
+    if (sights.empty())
+        return;
+    Json all = Json::array();
+    for (const FirstSight &s : sights) {
+        const std::string said = s.what.inEnglish() + " " + s.cause.inEnglish();
+        all.push_back(said);
+        out.add(Prose{escape(said)});
+    }
+    out.add(Entry{"first_look", all});
+}
+
 void addDiagrams(Section &out, const ReportData &r)
 {
     const auto diagrams = diagramsOf(r);
@@ -575,6 +591,7 @@ Section reportDocument(const ReportData &r)
     addStudio(out, r.studio);
     addCircumstances(out, r);
     addDisplay(out, r);
+    addFirstLook(out, r);
     if (r.controls)
         addControls(out, r);
     if (r.calibration)

@@ -7,8 +7,12 @@
 #include "app/window/correction_model.h"
 #include "app/window/desk_model.h"
 #include "app/window/run_bar_model.h"
+#include "core/colour/difference.h"
+#include "core/profile/profile_file.h"
 #include "run/book/in_words.h"
+#include "run/file/files.h"
 
+#include <QColorSpace>
 #include <QTemporaryDir>
 #include <QTranslator>
 
@@ -167,31 +171,121 @@ private slots:
 
     // --- before and after
 
-    void aPictureIsSplitWhereARunIsKnown()
+    void whatIsComparedFollowsTheChoice()
     {
-        QImage picture(2, 1, QImage::Format_RGB32);
+        SessionState s = emptyState();
+        QVERIFY(compareModel(s, BeforeChoice::AsFound, false).sources.now.isEmpty());
+        s = earlierRun();
+        s.pastRuns = {{7, QStringLiteral("south"), QStringLiteral("South desk"),
+                       QDateTime::fromString(QStringLiteral("2026-03-01T10:00:00Z"), Qt::ISODate)}};
+        CompareModel m = compareModel(s, BeforeChoice::AsFound, false);
+        QCOMPARE(m.choices.size(), size_t(3));
+        QVERIFY(m.choices[2].title.startsWith(QLatin1String("South desk")));
+        QCOMPARE(m.sources.found.size(), keptRun().found.size());
+        m = compareModel(s, 7, true);
+        QVERIFY(m.isWaiting && m.sources.beforeProfile.isEmpty());
+        s.loadedRuns[7] = std::make_shared<const run::RunResults>(keptRun());
+        m = compareModel(s, 7, true);
+        QVERIFY(!m.isWaiting && m.sources.beforeProfile == keptRun().profile);
+        QVERIFY(m.sources.trueLuminance);
+        QVERIFY(!compareModel(s, BeforeChoice::NoProfile, true).sources.trueLuminance);
+    }
+
+    void picturesAreRenderedBeforeAndNow()
+    {
+        QImage picture(40, 20, QImage::Format_RGB32);
+        picture.fill(qRgb(120, 90, 60));
         picture.setPixel(0, 0, qRgb(255, 255, 255));
-        picture.setPixel(1, 0, qRgb(120, 90, 60));
-        QVERIFY(compareModel({}, picture).before.isNull());
-        const CompareModel m = compareModel(keptRun(), picture);
-        QCOMPARE(m.problem, QString());
-        QCOMPARE(m.before.size(), picture.size());
-        QCOMPARE(m.now, picture);
-        QVERIFY(m.before.pixel(1, 0) != picture.pixel(1, 0)); // it was off before
-        run::RunResults broken = keptRun();
-        broken.profile = "no profile";
-        QVERIFY(!compareModel(broken, picture).problem.isEmpty());
+        const Pyramid pyramid = pyramidOf(picture);
+        const Sight whole{{0, 0, 40, 20}, {40, 20}};
+        const SessionState s = earlierRun();
+        const auto frame = [&](qint64 before, bool trueLuminance) {
+            const Renditions r = renditionsOf(compareModel(s, before, trueLuminance).sources, {});
+            if (!r.problem.isEmpty())
+                qWarning() << r.problem;
+            return frameOf(pyramid, whole, r, 5);
+        };
+        const Frame found = frame(BeforeChoice::AsFound, false);
+        QCOMPARE(found.now.size(), picture.size());
+        QVERIFY(found.before.pixel(1, 1) != found.now.pixel(1, 1)); // it was off before
+        QVERIFY(found.meanDelta > 0.5 && found.worstDelta >= found.meanDelta);
+        // The map says what Lab says of both pixels.
+        const ProfileFile profile({keptRun().profile.begin(), keptRun().profile.end()}, "kept");
+        const auto lab = [&](QRgb c) {
+            return profile.toLab({double(qRed(c)), double(qGreen(c)), double(qBlue(c))});
+        };
+        const double delta = deltaE2000(lab(found.before.pixel(1, 1)), lab(found.now.pixel(1, 1)));
+        VERIFY_NEAR(qGray(found.difference.pixel(1, 1)) / 255.0 * 5, std::min(5.0, delta), 0.15);
+        // Without a profile its codes are sent as they are.
+        QCOMPARE(frame(BeforeChoice::NoProfile, false).before, picture);
+        // A display that was brighter then: now is dimmer beside it, at true luminance only.
+        SessionState brighter = s;
+        auto run = std::make_shared<run::RunResults>(keptRun());
+        run->after->white = toXyz(1.6 * vec(*run->after->white));
+        brighter.loadedRuns[7] = run;
+        const auto rendered = [&](bool trueLuminance) {
+            return frameOf(pyramid, whole,
+                           renditionsOf(compareModel(brighter, 7, trueLuminance).sources, {}), 5);
+        };
+        QVERIFY(qGray(rendered(true).now.pixel(0, 0)) <
+                qGray(rendered(false).now.pixel(0, 0)) - 20);
+        QVERIFY(qGray(rendered(true).before.pixel(0, 0)) > 250);
+        // Broken sources are told.
+        SessionState broken = s;
+        broken.lastTime->profile = "no profile";
+        QVERIFY(!renditionsOf(compareModel(broken, BeforeChoice::AsFound, false).sources, {})
+                     .problem.isEmpty());
+    }
+
+    void whatIsSeenIsThatPartOfThePicture()
+    {
+        QImage picture(1000, 600, QImage::Format_RGB32);
+        for (int y = 0; y < 600; ++y)
+            for (int x = 0; x < 1000; ++x)
+                picture.setPixel(x, y, qRgb(x % 256, y % 256, (x / 256) * 60));
+        const Pyramid pyramid = pyramidOf(picture);
+        QCOMPARE(pyramid.levels.size(), size_t(3)); // 1000, 500, 250
+        // A dot for each pixel: that part, exactly.
+        const QImage part = seenOf(pyramid, {{300, 200, 64, 32}, {64, 32}});
+        QCOMPARE(part, picture.copy(300, 200, 64, 32));
+        // Enlarged four times: squares of one colour.
+        const QImage large = seenOf(pyramid, {{300, 200, 16, 8}, {64, 32}});
+        for (int y = 0; y < 32; ++y)
+            for (int x = 0; x < 64; ++x)
+                QCOMPARE(large.pixel(x, y), picture.pixel(300 + x / 4, 200 + y / 4));
+        // Reduced: as light as the whole.
+        const QImage small = seenOf(pyramid, {{0, 0, 1000, 600}, {100, 60}});
+        double mean = 0;
+        for (int y = 0; y < 60; ++y)
+            for (int x = 0; x < 100; ++x)
+                mean += qGreen(small.pixel(x, y)) / 6000.0;
+        double whole = 0;
+        for (int y = 0; y < 600; ++y)
+            whole += y % 256 / 600.0;
+        VERIFY_NEAR(mean, whole, 2);
+        QVERIFY(seenOf({}, {{0, 0, 1, 1}, {1, 1}}).isNull());
     }
 
     void picturesAreReadOrTheirFileIsNamed()
     {
         QTemporaryDir folder;
-        const QString path = folder.filePath(QStringLiteral("wide.png"));
-        QImage(3000, 20, QImage::Format_ARGB32).save(path);
-        const QImage read = pictureFromFile(path);
-        QCOMPARE(read.width(), 1600);
-        QCOMPARE(read.format(), QImage::Format_RGB32);
-        VERIFY_ERROR(pictureFromFile(folder.filePath(QStringLiteral("none.png"))), "none.png");
+        const auto at = [&](const char *name) { return folder.filePath(QLatin1String(name)); };
+        QImage wide(300, 20, QImage::Format_RGBX64); // 16 bits a channel
+        wide.fill(QColor(200, 100, 50));
+        wide.setColorSpace(QColorSpace::DisplayP3);
+        QVERIFY(wide.save(at("wide.tif")));
+        QImage(30, 20, QImage::Format_ARGB32).save(at("b.png"));
+        const Pyramid read = pyramidOf(pictureFromFile(at("wide.tif")));
+        QCOMPARE(read.size(), wide.size());
+        QCOMPARE(read.levels[0].format(), QImage::Format_RGB32);
+        QCOMPARE(qRed(read.levels[0].pixel(0, 0)), 200);
+        QVERIFY(!read.profile.isEmpty()); // P3 is honoured
+        QVERIFY(pyramidOf(pictureFromFile(at("b.png"))).profile.isEmpty());
+        VERIFY_ERROR(pictureFromFile(at("none.png")), "none.png");
+        run::writeFile(at("broken.jpg"), "no picture");
+        VERIFY_ERROR(pictureFromFile(at("broken.jpg")), "broken.jpg");
+        QCOMPARE(picturesIn(folder.path()).size(), 3);
+        QVERIFY(pyramidOf(QImage()).isEmpty());
     }
 
     // --- by eye

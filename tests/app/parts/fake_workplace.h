@@ -51,7 +51,7 @@ public:
     {
         asked << QStringLiteral("remind %1").arg(days);
     }
-    void clearLut(int) override { asked << QStringLiteral("clear"); }
+    void showLut(int, const VideoLut &) override { asked << QStringLiteral("lut"); }
     desk::ProfileInUse readBack(int, const run::RunResults &) override { return inForce; }
     [[nodiscard]] app::ReadyFacts readyFacts(int) const override { return {}; }
     [[nodiscard]] desk::PatchWindow *patchWindow() override { return nullptr; }

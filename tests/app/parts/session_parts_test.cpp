@@ -332,10 +332,10 @@ private slots:
             own.installedPath = QStringLiteral("own.icc");
             part.setOwn(own);
             QVERIFY(part.beginTrying());
-            part.clearLut();
+            part.showLut(VideoLut::identity());
         }
         QCOMPARE(workplace.asked,
-                 QStringList({QStringLiteral("begins"), QStringLiteral("clear"),
+                 QStringList({QStringLiteral("begins"), QStringLiteral("lut"),
                               QStringLiteral("own own.icc"), QStringLiteral("ends")}));
         workplace.asked.clear();
         { // nothing was tried: nothing is touched

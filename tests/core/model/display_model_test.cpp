@@ -6,7 +6,6 @@
 #include "core/model/grey_response.h"
 #include "core/model/spline.h"
 #include "core/plan/chart.h"
-#include "core/profile/colour_cube.h"
 #include "core/profile/profile_writer.h"
 #include "runner.h"
 #include "toy_display.h"
@@ -329,27 +328,6 @@ private slots:
             for (size_t i = 40; i < 46; ++i)
                 readings[i].xyz = readings[40].xyz;
         VERIFY_ERROR(DisplayModel::fit(readings, {}, "f"), part.toUtf8().constData());
-    }
-
-    void cubeShowsTheOldTint()
-    {
-        ToyDisplay display;
-        std::vector<DeviceRgb> patches = {{255, 0, 0}, {0, 255, 0}, {0, 0, 255}};
-        for (const DeviceRgb &g : greyRamp(10))
-            patches.push_back(g);
-        ToyDisplay bluish = display;
-        bluish.primaries.col(2) *= 1.3;
-        const auto icc = buildProfile(display.read(makeChart(120)), {}, "toy").icc;
-        const ProfileFile profile(icc, "toy");
-        const XYZ white = display.show({255, 255, 255});
-        const ColourCube same = ColourCube::before(display.read(patches), profile, white);
-        const ColourCube old = ColourCube::before(bluish.read(patches), profile, white);
-        const auto grey = same.apply(128, 128, 128);
-        for (const uint8_t v : grey)
-            VERIFY_NEAR(double(v), 128, 4);
-        const auto tinted = old.apply(128, 128, 128);
-        QVERIFY(tinted[2] > tinted[0] + 5);
-        QVERIFY(tinted[2] > tinted[1] + 5);
     }
 };
 

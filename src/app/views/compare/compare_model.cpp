@@ -1,13 +1,22 @@
 #include "app/views/compare/compare_model.h"
 
-#include "core/profile/colour_cube.h"
+#include "core/base/error.h"
+#include "core/colour/difference.h"
+#include "core/colour/spaces.h"
+#include "core/profile/profile_file.h"
 #include "run/book/in_words.h"
 
 #include <QColorSpace>
 #include <QCoreApplication>
+#include <QDir>
 #include <QImageReader>
+#include <QLocale>
+#include <QThreadPool>
+#include <QtConcurrentMap>
 
 #include <algorithm>
+#include <cmath>
+#include <numeric>
 
 namespace lantern::app {
 
@@ -17,41 +26,203 @@ struct Compare {
     Q_DECLARE_TR_FUNCTIONS(Compare)
 };
 
-constexpr int kLongestSide = 1600; ///< larger pictures are shown reduced
-
-QImage through(const ColourCube &cube, QImage picture)
+std::vector<uint8_t> bytesOf(const QByteArray &bytes)
 {
-    for (int y = 0; y < picture.height(); ++y) {
-        auto *line = reinterpret_cast<QRgb *>(picture.scanLine(y));
-        for (int x = 0; x < picture.width(); ++x) {
-            const auto c = cube.apply(uint8_t(qRed(line[x])), uint8_t(qGreen(line[x])),
-                                      uint8_t(qBlue(line[x])));
-            line[x] = qRgb(c[0], c[1], c[2]);
-        }
-    }
-    return picture;
+    return {bytes.begin(), bytes.end()};
+}
+
+/// Rows of a picture, each in whatever thread is free.
+template <class F> void eachRow(int height, F &&work)
+{
+    constexpr int kBand = 32;
+    std::vector<int> bands;
+    for (int y = 0; y < height; y += kBand)
+        bands.push_back(y);
+    // Threads of their own: whoever waits here may hold one of the program's.
+    static QThreadPool pool;
+    QtConcurrent::blockingMap(&pool, bands, [&](int from) {
+        for (int y = from; y < std::min(height, from + kBand); ++y)
+            work(y);
+    });
+}
+
+QImage through(const Rendition &rendition, const QImage &picture, Rendition::Precision precision)
+{
+    QImage out(picture.size(), QImage::Format_RGB32);
+    uchar *to = out.bits(); // before the threads: it would be detached in each
+    const auto stride = out.bytesPerLine();
+    eachRow(picture.height(), [&](int y) {
+        rendition.apply(picture.constScanLine(y), to + y * stride,
+                        static_cast<size_t>(picture.width()), precision);
+    });
+    return out;
 }
 
 } // namespace
 
-CompareModel compareModel(const run::RunResults &run, const QImage &picture)
+CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance)
 {
     CompareModel m;
-    m.now = picture;
-    m.explanation = Compare::tr("Shown as it is. When a profile has been built, the left part "
-                                "shows how it looked on the display as it was found.");
-    if (run.profile.isEmpty() || run.found.empty() || !run.after)
+    const run::RunResults &r = state.shown();
+    m.choices = {{BeforeChoice::AsFound, Compare::tr("as found")},
+                 {BeforeChoice::NoProfile, Compare::tr("without a profile")}};
+    const QLocale locale;
+    for (const PastRun &run : state.pastRuns)
+        m.choices.push_back(
+            {run.id, run.displayName + QStringLiteral(", ") +
+                         locale.toString(run.startedAt.toLocalTime(), QLocale::ShortFormat)});
+    if (r.profile.isEmpty() || !r.after || !r.after->white) {
+        m.explanation = Compare::tr("Shown as it is. When a profile has been built, the left part "
+                                    "shows how it looked on the display as it was found.");
         return m;
-    try {
-        const ProfileFile profile({run.profile.begin(), run.profile.end()}, "profile of this run");
-        m.before = through(ColourCube::before(run.found, profile, *run.after->white), picture);
-        m.explanation = Compare::tr("Left, how the display showed it as it was found, from its "
-                                    "readings and at equal luminance; right, now. Seen best on the "
-                                    "calibrated display.");
-    } catch (const Error &e) {
-        m.problem = run::inWords(e);
+    }
+    CompareModel::Sources &s = m.sources;
+    s.now = r.profile;
+    s.nowWhite = *r.after->white;
+    s.before = before;
+    s.trueLuminance = trueLuminance;
+    const QString luminance =
+        trueLuminance ? Compare::tr("at true luminance") : Compare::tr("at equal luminance");
+    if (before == BeforeChoice::AsFound) {
+        s.found = r.found;
+        m.explanation = Compare::tr("Before: how the display showed it as it was found, from its "
+                                    "readings, %1. Now: as it should look. Seen best on the "
+                                    "calibrated display.")
+                            .arg(luminance);
+    } else if (before == BeforeChoice::NoProfile) {
+        s.trueLuminance = false; // it is the same display
+        m.explanation = Compare::tr("Before: as programs show it that know nothing of profiles. "
+                                    "Now: as it should look.");
+    } else {
+        const auto run = state.loadedRuns.find(before);
+        m.isWaiting = run == state.loadedRuns.end();
+        if (!m.isWaiting && run->second->after && run->second->after->white) {
+            s.beforeProfile = run->second->profile;
+            s.beforeWhite = *run->second->after->white;
+        }
+        m.explanation =
+            m.isWaiting
+                ? Compare::tr("That run is being read…")
+                : Compare::tr("Before: as the display of that run showed it then, %1. Now: as it "
+                              "should look.")
+                      .arg(luminance);
     }
     return m;
+}
+
+namespace {
+
+/// Light of both at true luminance: the brighter white is the display's own, the other dimmer.
+struct Dimming {
+    double before = 1, now = 1;
+};
+
+Dimming dimmingOf(const XYZ &before, const XYZ &now)
+{
+    const double most = std::max(before.Y, now.Y);
+    return {before.Y / most, now.Y / most};
+}
+
+/// How another state of a display, known by its profile and white, is shown on this one.
+Rendition shownHere(const std::vector<uint8_t> &state, const XYZ &stateWhite,
+                    const CompareModel::Sources &s, double dim)
+{
+    const ProfileFile there(state, "former profile");
+    const ProfileFile here(bytesOf(s.now), "profile");
+    return Rendition::of([&](const DeviceRgb &rgb) {
+        const XYZ light = displayXyz(there.toLab(rgb), stateWhite);
+        const XYZ wanted = toXyz(vec(light) / stateWhite.Y * s.nowWhite.Y * dim);
+        return here.toDevice(pcsLab(wanted, s.nowWhite));
+    });
+}
+
+/// How far both have to be dimmed so that the former white lies within what this display reaches.
+double whiteFits(const XYZ &stateWhite, const CompareModel::Sources &s)
+{
+    const ProfileFile here(bytesOf(s.now), "profile");
+    constexpr double kStep = 0.99;
+    constexpr double kDarkest = 0.5;
+    constexpr double kSeen = 0.7; // ΔE
+    double dim = 1;
+    const auto isClipped = [&](double d) {
+        const Lab wanted =
+            pcsLab(toXyz(vec(stateWhite) / stateWhite.Y * s.nowWhite.Y * d), s.nowWhite);
+        return deltaE76(wanted, here.toLab(here.toDevice(wanted))) > kSeen;
+    };
+    while (dim > kDarkest && isClipped(dim))
+        dim *= kStep;
+    return dim;
+}
+
+} // namespace
+
+Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &picture)
+{
+    using Black = Rendition::Black;
+    Renditions r{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), {}};
+    if (s.now.isEmpty())
+        return r;
+    try {
+        const auto now = bytesOf(s.now);
+        const auto source = bytesOf(picture);
+        r.now = Rendition::between(source, now, Black::Adjusted);
+        r.colours = std::make_shared<const PixelColours>(now);
+        if (s.before == BeforeChoice::NoProfile)
+            return r; // its code values as they are
+        XYZ white = s.beforeWhite;
+        std::vector<uint8_t> former = bytesOf(s.beforeProfile);
+        if (s.before == BeforeChoice::AsFound) {
+            if (s.found.empty())
+                return r;
+            former = profileOfFewReadings(s.found, "display as it was found");
+            white = whiteOf(s.found, "display as it was found");
+        } else if (former.empty()) {
+            return r;
+        } else // it had a profile: programs sent pictures through that
+            r.former = Rendition::between(source, former, Black::Adjusted);
+        if (s.trueLuminance) {
+            const Dimming dim = dimmingOf(white, s.nowWhite);
+            r.before = shownHere(former, white, s, dim.before);
+            if (dim.now < 1) {
+                const ProfileFile here(now, "profile");
+                const auto from = source.empty()
+                                      ? std::optional<ProfileFile>()
+                                      : std::optional(ProfileFile::ofPicture(source, "picture"));
+                r.now = Rendition::of([&](const DeviceRgb &rgb) {
+                    const Lab lab = from ? from->toLab(rgb) : pcsFromSrgb(rgb);
+                    const XYZ light = displayXyz(lab, s.nowWhite);
+                    return here.toDevice(pcsLab(toXyz(vec(light) * dim.now), s.nowWhite));
+                });
+            }
+        } else if (s.before == BeforeChoice::AsFound)
+            r.before = shownHere(former, white, s, whiteFits(white, s));
+        else
+            r.before = Rendition::between(former, now, Black::Kept);
+    } catch (const Error &e) {
+        r.problem = run::inWords(e);
+    }
+    return r;
+}
+
+Pyramid pyramidOf(const QImage &image)
+{
+    Pyramid p;
+    if (image.isNull())
+        return p;
+    if (image.colorSpace().isValid())
+        p.profile = image.colorSpace() == QColorSpace(QColorSpace::SRgb)
+                        ? QByteArray()
+                        : image.colorSpace().iccProfile();
+    QImage level = image.convertToFormat(QImage::Format_RGB32);
+    level.setColorSpace({});
+    constexpr int kSmallest = 256;
+    while (true) {
+        p.levels.push_back(level);
+        if (std::max(level.width(), level.height()) <= kSmallest)
+            return p;
+        level = level.scaled(std::max(1, level.width() / 2), std::max(1, level.height() / 2),
+                             Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+    }
 }
 
 QImage pictureFromFile(const QString &path)
@@ -62,12 +233,128 @@ QImage pictureFromFile(const QString &path)
     if (image.isNull())
         throw Error(ErrorKind::BadInput, path.toStdString(),
                     {"cannot be opened as a picture: %1", {reader.errorString().toStdString()}});
-    if (image.colorSpace().isValid())
-        image.convertToColorSpace(QColorSpace::SRgb);
-    if (std::max(image.width(), image.height()) > kLongestSide)
-        image =
-            image.scaled(kLongestSide, kLongestSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-    return image.convertToFormat(QImage::Format_RGB32);
+    return image;
+}
+
+QStringList picturesIn(const QString &folder)
+{
+    QStringList out;
+    const QDir dir(folder);
+    for (const QString &name :
+         dir.entryList({QStringLiteral("*.png"), QStringLiteral("*.jpg"), QStringLiteral("*.jpeg"),
+                        QStringLiteral("*.tif"), QStringLiteral("*.tiff")},
+                       QDir::Files, QDir::Name | QDir::IgnoreCase))
+        out << dir.filePath(name);
+    return out;
+}
+
+QImage seenOf(const Pyramid &pyramid, const Sight &sight)
+{
+    if (pyramid.isEmpty() || sight.size.isEmpty())
+        return {};
+    // The smallest copy that still has a pixel for every dot.
+    size_t level = 0;
+    const double dots = sight.part.width() / sight.size.width();
+    while (level + 1 < pyramid.levels.size() && std::pow(2.0, double(level + 1)) <= dots)
+        ++level;
+    const QImage &from = pyramid.levels[level];
+    const double sx = double(from.width()) / pyramid.size().width();
+    const double sy = double(from.height()) / pyramid.size().height();
+    const QRectF part(sight.part.x() * sx, sight.part.y() * sy, sight.part.width() * sx,
+                      sight.part.height() * sy);
+    QImage out(sight.size, QImage::Format_RGB32);
+    uchar *to = out.bits();
+    const auto stride = out.bytesPerLine();
+    const bool enlarged = part.width() <= sight.size.width();
+    // Where in the copy a dot's middle lies; nearest when enlarged, else between four pixels.
+    const auto place = [](double first, double length, int dot, int dots) {
+        return first + length * (dot + 0.5) / dots;
+    };
+    eachRow(sight.size.height(), [&](int y) {
+        auto *line = reinterpret_cast<QRgb *>(to + y * stride);
+        const double fy = place(part.y(), part.height(), y, sight.size.height());
+        for (int x = 0; x < sight.size.width(); ++x) {
+            const double fx = place(part.x(), part.width(), x, sight.size.width());
+            const auto pixel = [&](int px, int py) {
+                return reinterpret_cast<const QRgb *>(from.constScanLine(
+                    std::clamp(py, 0, from.height() - 1)))[std::clamp(px, 0, from.width() - 1)];
+            };
+            if (enlarged) {
+                line[x] = pixel(int(std::floor(fx)), int(std::floor(fy)));
+                continue;
+            }
+            const int x0 = int(std::floor(fx - 0.5));
+            const int y0 = int(std::floor(fy - 0.5));
+            const double tx = fx - 0.5 - x0;
+            const double ty = fy - 0.5 - y0;
+            const auto mixed = [&](auto part) {
+                const double top = (1 - tx) * part(pixel(x0, y0)) + tx * part(pixel(x0 + 1, y0));
+                const double low =
+                    (1 - tx) * part(pixel(x0, y0 + 1)) + tx * part(pixel(x0 + 1, y0 + 1));
+                return int(std::lround((1 - ty) * top + ty * low));
+            };
+            line[x] =
+                qRgb(mixed([](QRgb c) { return qRed(c); }), mixed([](QRgb c) { return qGreen(c); }),
+                     mixed([](QRgb c) { return qBlue(c); }));
+        }
+    });
+    return out;
+}
+
+QRgb scaleColour(double deltaE00, double reach)
+{
+    const int v = int(std::lround(255 * std::clamp(deltaE00 / reach, 0.0, 1.0)));
+    return qRgb(v, v, v);
+}
+
+Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &renditions,
+              double deltaReach, Rendition::Precision precision)
+{
+    Frame f;
+    f.sight = sight;
+    f.precision = precision;
+    const QImage seen = seenOf(pyramid, sight);
+    if (seen.isNull())
+        return f;
+    f.now = through(renditions.now, seen, precision);
+    f.before = through(renditions.before, seen, precision);
+    f.former = through(renditions.former, seen, precision);
+    if (!renditions.colours)
+        return f;
+    f.difference = QImage(seen.size(), QImage::Format_RGB32);
+    uchar *to = f.difference.bits();
+    const auto stride = f.difference.bytesPerLine();
+    const auto width = static_cast<size_t>(seen.width());
+    std::vector<double> sums(static_cast<size_t>(seen.height()));
+    std::vector<double> worst(static_cast<size_t>(seen.height()));
+    eachRow(seen.height(), [&](int y) {
+        std::vector<float> before(3 * width);
+        std::vector<float> now(3 * width);
+        std::vector<float> planes(6 * width);
+        std::vector<float> delta(width);
+        renditions.colours->apply(f.before.constScanLine(y), before.data(), width);
+        renditions.colours->apply(f.now.constScanLine(y), now.data(), width);
+        for (size_t x = 0; x < width; ++x)
+            for (size_t c = 0; c < 3; ++c) {
+                planes[c * width + x] = before[3 * x + c];
+                planes[(3 + c) * width + x] = now[3 * x + c];
+            }
+        deltaE2000(LabArrays{planes.data(), planes.data() + width, planes.data() + 2 * width},
+                   LabArrays{planes.data() + 3 * width, planes.data() + 4 * width,
+                             planes.data() + 5 * width},
+                   delta.data(), width);
+        auto *line = reinterpret_cast<QRgb *>(to + y * stride);
+        for (size_t x = 0; x < width; ++x) {
+            line[x] = scaleColour(delta[x], deltaReach);
+            sums[static_cast<size_t>(y)] += delta[x];
+            worst[static_cast<size_t>(y)] =
+                std::max(worst[static_cast<size_t>(y)], double(delta[x]));
+        }
+    });
+    f.meanDelta =
+        std::accumulate(sums.begin(), sums.end(), 0.0) / (double(seen.width()) * seen.height());
+    f.worstDelta = *std::max_element(worst.begin(), worst.end());
+    return f;
 }
 
 } // namespace lantern::app

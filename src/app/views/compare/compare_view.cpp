@@ -1,159 +1,252 @@
 #include "app/views/compare/compare_view.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
-#include "app/views/compare/compare_model.h"
 #include "app/views/compare/own_pictures.h"
 #include "app/widgets/file_choice.h"
+#include "core/base/error.h"
 #include "run/book/in_words.h"
 
+#include <QAbstractItemView>
 #include <QDragEnterEvent>
+#include <QFileInfo>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QMimeData>
-#include <QMouseEvent>
-#include <QPainter>
-#include <QPushButton>
 
 #include <algorithm>
 
 namespace lantern::app {
 
-SplitPicture::SplitPicture(QWidget *parent) : QWidget(parent)
+namespace {
+
+QComboBox *makeBox(const char *name, const QString &words, int letters)
 {
-    setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Before and after"));
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setCursor(Qt::SplitHCursor);
-    setToolTip(tr("Drag the divider, or use Left and Right. Hold Space to see all as before."));
+    auto *box = new QComboBox;
+    box->setObjectName(QLatin1String(name));
+    box->setAccessibleName(words);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(letters);
+    return box;
 }
 
-void SplitPicture::setPictures(const QImage &before, const QImage &now)
-{
-    m_before = before;
-    m_now = now;
-    update();
-}
-
-QRectF SplitPicture::target() const
-{
-    const QSizeF size = QSizeF(m_now.size()).scaled(QSizeF(rect().size()), Qt::KeepAspectRatio);
-    return {(width() - size.width()) / 2, 0, size.width(), size.height()};
-}
-
-void SplitPicture::paintEvent(QPaintEvent *)
-{
-    QPainter p(this);
-    if (m_now.isNull())
-        return;
-    p.setRenderHint(QPainter::SmoothPixmapTransform);
-    const QRectF r = target();
-    p.drawImage(r, m_now);
-    if (m_before.isNull())
-        return;
-    const double split = m_allBefore ? 1 : m_divider;
-    p.save();
-    p.setClipRect(QRectF(r.left(), r.top(), split * r.width(), r.height()));
-    p.drawImage(r, m_before);
-    p.restore();
-    const double x = r.left() + split * r.width();
-    p.fillRect(QRectF(x - 1, r.top(), 2, r.height()),
-               hasFocus() ? Qt::white : QColor(0xd0, 0xd0, 0xd0));
-    p.setFont(theme::font(theme::kNormal, QFont::DemiBold));
-    auto tag = [&](const QString &text, double left) {
-        const QRectF box(left, r.top() + 10, QFontMetricsF(p.font()).horizontalAdvance(text) + 16,
-                         24);
-        p.fillRect(box, QColor(0, 0, 0, 150));
-        p.setPen(Qt::white);
-        p.drawText(box, Qt::AlignCenter, text);
-    };
-    if (split > 0.12)
-        tag(tr("Before"), x - QFontMetricsF(p.font()).horizontalAdvance(tr("Before")) - 26);
-    if (split < 0.88)
-        tag(tr("Now"), x + 10);
-}
-
-void SplitPicture::moveDivider(double position)
-{
-    m_divider = std::clamp(position, 0.0, 1.0);
-    setAccessibleDescription(tr("Before on the left %1 %, now on the rest")
-                                 .arg(locale().toString(100 * m_divider, 'f', 0)));
-    update();
-}
-
-void SplitPicture::mousePressEvent(QMouseEvent *event)
-{
-    mouseMoveEvent(event);
-}
-
-void SplitPicture::mouseMoveEvent(QMouseEvent *event)
-{
-    const QRectF r = target();
-    if (r.width() > 0)
-        moveDivider((event->position().x() - r.left()) / r.width());
-}
-
-void SplitPicture::keyPressEvent(QKeyEvent *event)
-{
-    if (event->key() == Qt::Key_Left)
-        moveDivider(m_divider - 0.02);
-    else if (event->key() == Qt::Key_Right)
-        moveDivider(m_divider + 0.02);
-    else if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
-        m_allBefore = true;
-        update();
-    } else
-        QWidget::keyPressEvent(event);
-}
-
-void SplitPicture::keyReleaseEvent(QKeyEvent *event)
-{
-    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
-        m_allBefore = false;
-        update();
-    } else
-        QWidget::keyReleaseEvent(event);
-}
+} // namespace
 
 CompareView::CompareView(Intents *intents)
-    : View(tr("Before and after"), {}, intents), m_choice(new QComboBox), m_split(new SplitPicture)
+    : View(tr("Before and after"), {}, intents),
+      m_pictures(makeBox("pictures", tr("Picture"), 12)),
+      m_before(makeBox("beforeChoice", tr("What before is"), 12)),
+      m_luminance(makeBox("luminanceChoice", tr("Luminance"), 8)),
+      m_swap(new QPushButton(tr("Swap"))),
+      m_fit(new QPushButton(tr("Fit"))),
+      m_pixels(new QPushButton(QStringLiteral("1:1"))),
+      m_reach(new QSpinBox),
+      m_figures(makeLabel({}, theme::kSmall, theme::kMuted)),
+      m_reachLabel(makeLabel(tr("white is ΔE00"), theme::kSmall, theme::kMuted)),
+      m_stage(new PictureStage),
+      m_loading([this](Opened opened) {
+          if (!opened.problem.isEmpty()) {
+              emit this->intents()->failed(opened.problem);
+              return;
+          }
+          m_picture = opened.picture;
+          m_stage->setPicture(m_picture);
+          render();
+      }),
+      m_work([this](std::shared_ptr<const Renditions> renditions) {
+          if (!renditions->problem.isEmpty())
+              emit this->intents()->failed(renditions->problem);
+          m_stage->setRenditions(renditions, renditions->colours && renditions->problem.isEmpty());
+      })
 {
     setAcceptDrops(true);
-    m_split->setObjectName(QStringLiteral("splitPicture"));
-    m_choice->addItems({tr("Plate: leaves, skin, cloth"), tr("Wedge: greys, shadows, hues")});
-    m_choice->setAccessibleName(tr("Picture"));
-    connect(m_choice, &QComboBox::activated, this, &CompareView::choose);
-    auto *open = new QPushButton(tr("&Open a picture…"));
+    body()->addWidget(makeTop());
+    body()->addWidget(m_stage, 1);
+    body()->addWidget(makeBottom());
+    connect(m_stage, &PictureStage::rendered, this, &CompareView::showFigures);
+    connect(m_stage, &PictureStage::zoomed, this, &CompareView::showFigures);
+    connect(m_stage, &PictureStage::stepped, this, &CompareView::step);
+    connect(m_stage, &PictureStage::formerWanted, this, &CompareView::showFormer);
+    m_stage->setRenditions(
+        std::make_shared<const Renditions>(
+            Renditions{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), {}}),
+        false);
+    setMode(0);
+}
+
+QWidget *CompareView::makeTop()
+{
+    for (const OwnPicture &own : ownPictures())
+        m_pictures->addItem(own.title);
+    m_pictures->setToolTip(tr("Page Up and Page Down go through them."));
+    connect(m_pictures, &QComboBox::activated, this, &CompareView::choosePicture);
+    auto *open = new QPushButton(tr("&Open…"));
+    open->setToolTip(
+        tr("A picture of your own; PNG, TIFF or JPEG. It can be dropped here, too, and "
+           "so can a folder."));
     connect(open, &QPushButton::clicked, this, [this] {
         const QString path = fileToOpen(this, QStringLiteral("pictures"), tr("Open a picture"),
                                         tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
         if (!path.isEmpty())
-            openFile(path);
+            this->open(path);
     });
-    auto *row = new QHBoxLayout;
-    row->addWidget(m_choice);
-    row->addWidget(open);
-    row->addStretch(1);
-    body()->addLayout(row);
-    body()->addWidget(m_split, 1);
-    m_picture = platePicture();
+    auto *folder = new QPushButton(tr("Folder…"));
+    connect(folder, &QPushButton::clicked, this, [this] {
+        const QString path =
+            folderToUse(this, QStringLiteral("pictures"), tr("Open a folder of pictures"));
+        if (!path.isEmpty())
+            this->open(path);
+    });
+    connect(m_before, &QComboBox::activated, this, &CompareView::chooseBefore);
+    m_luminance->addItems({tr("equal luminance"), tr("true luminance")});
+    connect(m_luminance, &QComboBox::activated, this, &CompareView::render);
+    auto *top = new QWidget;
+    auto *grid = new QGridLayout(top);
+    grid->setContentsMargins(3, 0, 3, 0);
+    grid->setHorizontalSpacing(8);
+    grid->addWidget(makeLabel(tr("Picture"), theme::kSmall, theme::kMuted), 0, 0);
+    grid->addWidget(m_pictures, 0, 1);
+    grid->addWidget(open, 0, 2);
+    grid->addWidget(folder, 0, 3);
+    grid->addWidget(makeLabel(tr("Before is"), theme::kSmall, theme::kMuted), 1, 0);
+    grid->addWidget(m_before, 1, 1);
+    grid->addWidget(m_luminance, 1, 2, 1, 2);
+    grid->setColumnStretch(1, 1);
+    return top;
 }
 
-void CompareView::choose(int index)
+QWidget *CompareView::makeBottom()
 {
-    m_picture = index == 0 ? platePicture() : wedgePicture();
+    auto *bottom = new QWidget;
+    auto *row = new QHBoxLayout(bottom);
+    row->setContentsMargins(3, 4, 3, 0);
+    const std::array<QString, 3> titles = {tr("Divided"), tr("Side by side"), tr("Difference")};
+    for (size_t i = 0; i < titles.size(); ++i) {
+        m_modes[i] = new QPushButton(titles[i]);
+        m_modes[i]->setObjectName(QStringLiteral("compareMode%1").arg(i));
+        m_modes[i]->setCheckable(true);
+        m_modes[i]->setAutoExclusive(true);
+        m_modes[i]->setProperty("tab", true);
+        connect(m_modes[i], &QPushButton::toggled, this, [this, i](bool on) {
+            if (on)
+                setMode(static_cast<int>(i));
+        });
+        row->addWidget(m_modes[i]);
+    }
+    m_modes[0]->setChecked(true);
+    m_reach->setObjectName(QStringLiteral("deltaReach"));
+    m_reach->setAccessibleName(tr("ΔE00 that is drawn white"));
+    m_reach->setRange(1, 50);
+    m_reach->setValue(5);
+    connect(m_reach, &QSpinBox::valueChanged, this,
+            [this](int reach) { m_stage->setDeltaReach(reach); });
+    row->addWidget(m_reachLabel);
+    row->addWidget(m_reach);
+    row->addWidget(m_figures, 1);
+    m_figures->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    m_figures->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    connect(m_swap, &QPushButton::clicked, m_stage, &PictureStage::swap);
+    connect(m_fit, &QPushButton::clicked, m_stage, &PictureStage::fit);
+    connect(m_pixels, &QPushButton::clicked, this, [this] { m_stage->zoomTo(1); });
+    m_pixels->setAccessibleName(tr("A dot for each pixel"));
+    m_stage->setToolTip({});
+    for (QPushButton *b : {m_swap, m_fit, m_pixels})
+        row->addWidget(b);
+    m_stage->setWhatsThis(
+        tr("Left and Right move the divider, Space held shows all as before, X swaps; wheel, + and "
+           "- enlarge, 1 shows every pixel, 0 the whole; D held puts the display's former video "
+           "LUT on the screen itself."));
+    return bottom;
+}
+
+void CompareView::setMode(int mode)
+{
+    m_stage->setMode(static_cast<PictureStage::Mode>(mode));
+    const bool difference = mode == static_cast<int>(PictureStage::Mode::Difference);
+    m_reach->setVisible(difference);
+    m_reachLabel->setVisible(difference);
+    m_swap->setVisible(!difference);
+    showFigures();
+}
+
+void CompareView::showFigures()
+{
+    const Frame &f = m_stage->frame();
+    const QString zoom = tr("%1 %").arg(figure(100 * m_stage->zoom(), 0));
+    m_figures->setText(f.difference.isNull()
+                           ? zoom
+                           : tr("seen: mean ΔE00 %1, largest %2 · %3")
+                                 .arg(figure(f.meanDelta, 2), figure(f.worstDelta, 1), zoom));
+}
+
+void CompareView::load(const std::function<Opened()> &work)
+{
+    m_loading.start([work]() -> Opened {
+        try {
+            return work();
+        } catch (const Error &e) {
+            return {nullptr, run::inWords(e)};
+        } catch (const std::bad_alloc &) {
+            return {nullptr, tr("The picture is too large for this computer's memory.")};
+        }
+    });
+}
+
+void CompareView::choosePicture(int index)
+{
+    const auto own = static_cast<int>(ownPictures().size());
+    if (index < own) {
+        const auto paint = ownPictures()[static_cast<size_t>(index)].paint;
+        // Painted here: text needs the window's thread.
+        const auto picture = std::make_shared<const Pyramid>(pyramidOf(paint()));
+        load([picture] { return Opened{picture, {}}; });
+    } else if (index - own < m_files.size())
+        load([path = m_files[index - own]] {
+            return Opened{std::make_shared<const Pyramid>(pyramidOf(pictureFromFile(path))), {}};
+        });
+}
+
+void CompareView::step(int by)
+{
+    const int count = m_pictures->count();
+    const int next = (m_pictures->currentIndex() + by + count) % count;
+    m_pictures->setCurrentIndex(next);
+    choosePicture(next);
+}
+
+void CompareView::open(const QString &path)
+{
+    const QStringList files = QFileInfo(path).isDir() ? picturesIn(path) : QStringList{path};
+    if (files.isEmpty()) {
+        emit intents()->failed(tr("%1 holds no PNG, TIFF or JPEG.").arg(path));
+        return;
+    }
+    emit intents()->told({});
+    for (const QString &file : files)
+        if (!m_files.contains(file)) {
+            m_files << file;
+            m_pictures->addItem(QFileInfo(file).fileName());
+        }
+    const int index = static_cast<int>(ownPictures().size() +
+                                       static_cast<size_t>(m_files.indexOf(files.front())));
+    m_pictures->setCurrentIndex(index);
+    choosePicture(index);
+}
+
+void CompareView::chooseBefore(int index)
+{
+    if (index < 0 || index >= static_cast<int>(m_model.choices.size()))
+        return;
+    m_chosenBefore = m_model.choices[static_cast<size_t>(index)].run;
+    if (m_chosenBefore > 0)
+        emit intents()->pastRunWanted(m_chosenBefore);
     render();
 }
 
-void CompareView::openFile(const QString &path)
+void CompareView::showEvent(QShowEvent *event)
 {
-    try {
-        m_picture = pictureFromFile(path);
-        m_choice->setCurrentIndex(-1);
-        emit intents()->told({});
-        render();
-    } catch (const Error &e) {
-        emit intents()->failed(run::inWords(e));
-    }
+    View::showEvent(event);
+    if (!m_picture)
+        choosePicture(std::max(0, m_pictures->currentIndex()));
 }
 
 void CompareView::setState(const SessionState &state)
@@ -161,22 +254,57 @@ void CompareView::setState(const SessionState &state)
     if (!isVisible())
         return;
     showDate(state);
-    const run::RunResults *r = state.shown().profile.isEmpty() ? nullptr : &state.shown();
-    const QByteArray profile = r ? r->profile : QByteArray();
-    if (!m_renderedProfile || profile != *m_renderedProfile) {
-        m_results = r ? *r : run::RunResults{};
-        m_renderedProfile = profile;
-        render();
-    }
+    m_state = state;
+    render();
 }
 
 void CompareView::render()
 {
-    const CompareModel m = compareModel(m_results, m_picture);
-    setExplanation(m.explanation);
-    m_split->setPictures(m.before, m.now);
-    if (!m.problem.isEmpty())
-        emit intents()->failed(m.problem);
+    if (!m_state)
+        return;
+    m_model = compareModel(*m_state, m_chosenBefore, m_luminance->currentIndex() == 1);
+    setExplanation(m_model.explanation);
+    QStringList titles;
+    int chosen = 0;
+    for (const BeforeChoice &choice : m_model.choices) {
+        if (choice.run == m_chosenBefore)
+            chosen = static_cast<int>(titles.size());
+        titles << choice.title;
+    }
+    QStringList shown;
+    for (int i = 0; i < m_before->count(); ++i)
+        shown << m_before->itemText(i);
+    if (shown != titles) {
+        m_before->clear();
+        m_before->addItems(titles);
+    }
+    if (!m_before->view()->isVisible())
+        m_before->setCurrentIndex(chosen);
+    const bool comparable = !m_model.sources.now.isEmpty();
+    for (QWidget *w : std::initializer_list<QWidget *>{m_before, m_luminance, m_modes[0],
+                                                       m_modes[1], m_modes[2], m_swap})
+        w->setEnabled(comparable);
+    m_luminance->setEnabled(comparable && m_chosenBefore != BeforeChoice::NoProfile);
+    if (!m_picture || m_model.isWaiting)
+        return;
+    const Rendered wanted{m_model.sources, m_picture->profile};
+    if (m_rendered == wanted)
+        return;
+    m_rendered = wanted;
+    m_work.start([wanted] {
+        return std::make_shared<const Renditions>(renditionsOf(wanted.sources, wanted.picture));
+    });
+}
+
+/// The display itself in its former state, for as long as the key is held.
+void CompareView::showFormer(bool on)
+{
+    if (on == m_former || (on && (m_model.sources.now.isEmpty() ||
+                                  m_chosenBefore == BeforeChoice::NoProfile || m_model.isWaiting)))
+        return;
+    m_former = on;
+    m_stage->showFormer(on);
+    emit intents()->formerStateWanted(m_chosenBefore, on);
 }
 
 void CompareView::dragEnterEvent(QDragEnterEvent *event)
@@ -187,9 +315,9 @@ void CompareView::dragEnterEvent(QDragEnterEvent *event)
 
 void CompareView::dropEvent(QDropEvent *event)
 {
-    const auto urls = event->mimeData()->urls();
-    if (!urls.isEmpty() && urls.front().isLocalFile())
-        openFile(urls.front().toLocalFile());
+    for (const QUrl &url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            open(url.toLocalFile());
 }
 
 } // namespace lantern::app

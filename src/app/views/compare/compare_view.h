@@ -1,61 +1,68 @@
 #pragma once
 
+#include "app/session/background.h"
+#include "app/views/compare/picture_stage.h"
 #include "app/views/view.h"
 
 #include <QComboBox>
-#include <QImage>
+#include <QPushButton>
+#include <QSpinBox>
 
+#include <memory>
 #include <optional>
 
 namespace lantern::app {
 
-/// A picture split by a divider: left as it looked before, right as it looks now. Dragging or the
-/// arrow keys move the divider; holding Space shows the whole picture as before.
-class SplitPicture : public QWidget {
-    Q_OBJECT
-public:
-    explicit SplitPicture(QWidget *parent = nullptr);
-    void setPictures(const QImage &before, const QImage &now);
-    [[nodiscard]] double divider() const { return m_divider; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {320, 220}; }
-
-protected:
-    void paintEvent(QPaintEvent *event) override;
-    void mousePressEvent(QMouseEvent *event) override;
-    void mouseMoveEvent(QMouseEvent *event) override;
-    void keyPressEvent(QKeyEvent *event) override;
-    void keyReleaseEvent(QKeyEvent *event) override;
-
-private:
-    [[nodiscard]] QRectF target() const;
-    void moveDivider(double position);
-
-    QImage m_before, m_now;
-    double m_divider = 0.5; ///< 0..1 from the left
-    bool m_allBefore = false;
-};
-
-/// Before and after on pictures.
+/// Before and after on pictures: our own, or the person's.
 class CompareView : public View {
     Q_OBJECT
 public:
     explicit CompareView(Intents *intents);
     void setState(const SessionState &state) override;
+    /// A picture, or all of a folder.
+    void open(const QString &path);
 
 protected:
     void dragEnterEvent(QDragEnterEvent *event) override;
     void dropEvent(QDropEvent *event) override;
+    void showEvent(QShowEvent *event) override;
 
 private:
-    void choose(int index);
-    void openFile(const QString &path);
+    struct Opened {
+        std::shared_ptr<const Pyramid> picture;
+        QString problem;
+    };
+    QWidget *makeTop();
+    QWidget *makeBottom();
+    void choosePicture(int index);
+    void step(int by);
+    void chooseBefore(int index);
+    void setMode(int mode);
+    void showFormer(bool on);
+    void load(const std::function<Opened()> &work);
     void render();
+    void showFigures();
 
-    QComboBox *m_choice;
-    SplitPicture *m_split;
-    QImage m_picture;
-    run::RunResults m_results;
-    std::optional<QByteArray> m_renderedProfile; ///< nothing: not rendered yet
+    QComboBox *m_pictures, *m_before, *m_luminance;
+    std::array<QPushButton *, 3> m_modes;
+    QPushButton *m_swap, *m_fit, *m_pixels;
+    QSpinBox *m_reach;
+    QLabel *m_figures, *m_reachLabel;
+    PictureStage *m_stage;
+    Background<Opened> m_loading;
+    Background<std::shared_ptr<const Renditions>> m_work;
+    std::shared_ptr<const Pyramid> m_picture;
+    QStringList m_files; ///< the person's own, after our own in the list
+    qint64 m_chosenBefore = BeforeChoice::AsFound;
+    CompareModel m_model;
+    std::optional<SessionState> m_state;
+    struct Rendered {
+        CompareModel::Sources sources;
+        QByteArray picture;
+        bool operator==(const Rendered &) const = default;
+    };
+    std::optional<Rendered> m_rendered;
+    bool m_former = false;
 };
 
 } // namespace lantern::app

@@ -1,10 +1,12 @@
 #include "app/views/compare/own_pictures.h"
 
+#include <QCoreApplication>
 #include <QLinearGradient>
 #include <QPainter>
 #include <QPainterPath>
 #include <QRadialGradient>
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
@@ -69,8 +71,6 @@ void paintCloth(QPainter &p, const QRectF &r, const QColor &colour)
     p.fillRect(r, folds);
 }
 
-} // namespace
-
 QImage platePicture()
 {
     QImage image(kSize, QImage::Format_RGB32);
@@ -101,6 +101,138 @@ QImage platePicture()
     paintCloth(p, {24, 706, 370, 60}, QColor(0xb4, 0x2c, 0x38));
     paintCloth(p, {415, 706, 370, 60}, QColor(0xd8, 0xa4, 0x2c));
     paintCloth(p, {806, 706, 370, 60}, QColor(0x2c, 0x50, 0x9c));
+    return image;
+}
+
+/// Eight skins from light to dark, each lit from the side, on plain grounds.
+QImage skinPicture()
+{
+    QImage image(kSize, QImage::Format_RGB32);
+    image.fill(QColor(0x58, 0x58, 0x58));
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    const std::array<QColor, 8> skins = {QColor(0xf4, 0xd8, 0xc6), QColor(0xe8, 0xc1, 0xa6),
+                                         QColor(0xd6, 0xa6, 0x86), QColor(0xbd, 0x88, 0x68),
+                                         QColor(0x9d, 0x6a, 0x4e), QColor(0x7e, 0x53, 0x3c),
+                                         QColor(0x5c, 0x3d, 0x2f), QColor(0x41, 0x2c, 0x24)};
+    for (int i = 0; i < 8; ++i) {
+        const QRectF ground(20 + 292 * (i % 4), 20 + 380 * (i / 4), 276, 360);
+        p.fillRect(ground,
+                   QColor(0x30 + 0x18 * (i % 4), 0x30 + 0x18 * (i % 4), 0x30 + 0x18 * (i % 4)));
+        const QColor &skin = skins[i];
+        const QPointF c = ground.center();
+        QRadialGradient light(c + QPointF(-48, -70), 230);
+        light.setColorAt(0, skin.lighter(122));
+        light.setColorAt(0.45, skin);
+        light.setColorAt(1, skin.darker(190));
+        p.setPen(Qt::NoPen);
+        p.setBrush(light);
+        p.drawEllipse(c, 96, 132);
+        QRadialGradient glow(c + QPointF(34, 36), 46); // blood under it
+        QColor blush = skin.lighter(104);
+        blush.setRed(std::min(255, blush.red() + 22));
+        blush.setAlpha(150);
+        glow.setColorAt(0, blush);
+        blush.setAlpha(0);
+        glow.setColorAt(1, blush);
+        p.setBrush(glow);
+        p.drawEllipse(c + QPointF(34, 36), 46, 46);
+    }
+    return image;
+}
+
+/// Steps and shapes that part only where deep shadows do.
+QImage shadowPicture()
+{
+    QImage image(kSize, QImage::Format_RGB32);
+    image.fill(Qt::black);
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    for (int i = 0; i < 24; ++i)
+        p.fillRect(QRectF(40 + 140 * (i % 8), 40 + 110 * (i / 8), 120, 90),
+                   QColor(i + 1, i + 1, i + 1));
+    const std::array<QColor, 3> tints = {QColor(24, 10, 8), QColor(10, 20, 8), QColor(10, 10, 28)};
+    for (int k = 0; k < 3; ++k)
+        paintSpray(p, {220.0 + 370 * k, 760}, 12, 1.0,
+                   {tints[k], tints[k].lighter(140), tints[k].darker(130)});
+    return image;
+}
+
+/// The same at the light end.
+QImage highlightPicture()
+{
+    QImage image(kSize, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    for (int i = 0; i < 24; ++i)
+        p.fillRect(QRectF(40 + 140 * (i % 8), 40 + 110 * (i / 8), 120, 90),
+                   QColor(254 - i, 254 - i, 254 - i));
+    for (int i = 0; i < 3; ++i) { // white cloth
+        QLinearGradient folds(40 + 380 * i, 0, 400 + 380 * i, 0);
+        for (int k = 0; k <= 14; ++k) {
+            const int v = 240 + int(14 * std::sin(2.4 * k + i));
+            folds.setColorAt(k / 14.0, QColor(v, v, v - 3 * i));
+        }
+        p.fillRect(QRectF(40 + 380 * i, 400, 360, 340), folds);
+    }
+    return image;
+}
+
+/// Slow ramps in which any step shows.
+QImage gradientPicture()
+{
+    QImage image(kSize, QImage::Format_RGB32);
+    const std::array<QColor, 6> ends = {QColor(255, 255, 255), QColor(255, 0, 0),
+                                        QColor(0, 255, 0),     QColor(0, 0, 255),
+                                        QColor(120, 160, 200), QColor(200, 150, 120)};
+    const int band = kSize.height() / int(ends.size());
+    for (int y = 0; y < kSize.height(); ++y) {
+        auto *line = reinterpret_cast<QRgb *>(image.scanLine(y));
+        const QColor &end = ends[std::min<size_t>(ends.size() - 1, size_t(y / band))];
+        for (int x = 0; x < kSize.width(); ++x) {
+            const double t = double(x) / (kSize.width() - 1);
+            line[x] = qRgb(int(std::lround(t * end.red())), int(std::lround(t * end.green())),
+                           int(std::lround(t * end.blue())));
+        }
+    }
+    return image;
+}
+
+/// Text small and large, light on dark and dark on light, and lines of one pixel.
+QImage textPicture()
+{
+    QImage image(kSize, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter p(&image);
+    p.fillRect(QRectF(600, 0, 600, 780), QColor(0x1c, 0x1c, 0x1c));
+    const QString words = QStringLiteral("Carex, Juncus, Salicornia: plates 1 to 48");
+    for (const bool dark : {false, true}) {
+        double y = 40;
+        for (const int size : {8, 9, 10, 12, 14, 18, 24, 32}) {
+            QFont font(QStringLiteral("Open Sans"));
+            font.setPixelSize(size);
+            p.setFont(font);
+            for (const int contrast : {255, 140}) {
+                const int v = dark ? 28 + contrast * 227 / 255 : 255 - contrast;
+                p.setPen(QColor(v, v, v));
+                p.drawText(QPointF(dark ? 620 : 20, y), words.left(size > 20 ? 22 : 41));
+                y += size + 6;
+            }
+        }
+        p.setPen(dark ? Qt::white : Qt::black);
+        const double left = dark ? 620 : 20;
+        for (int i = 0; i < 90; ++i) {
+            p.drawLine(QPointF(left + 2 * i, 540), QPointF(left + 2 * i, 620));
+            p.drawLine(QPointF(left + 220, 540 + i),
+                       QPointF(left + 220 + (i % 2 ? 80 : 40), 540 + i));
+        }
+        p.setRenderHint(QPainter::Antialiasing);
+        for (int i = 0; i < 24; ++i)
+            p.drawLine(QPointF(left + 430, 640), QPointF(left + 430 + 120 * std::cos(i * 0.131),
+                                                         640 - 120 * std::sin(i * 0.131)));
+        p.setRenderHint(QPainter::Antialiasing, false);
+    }
     return image;
 }
 
@@ -136,6 +268,21 @@ QImage wedgePicture()
                                         std::array{.95F, .9F, .8F, .7F}[band]));
     }
     return image;
+}
+
+} // namespace
+
+const std::vector<OwnPicture> &ownPictures()
+{
+    static const std::vector<OwnPicture> all = {
+        {QCoreApplication::translate("Compare", "Plate: leaves, skin, cloth"), platePicture},
+        {QCoreApplication::translate("Compare", "Skin from light to dark"), skinPicture},
+        {QCoreApplication::translate("Compare", "Wedge: greys, hues"), wedgePicture},
+        {QCoreApplication::translate("Compare", "Deep shadow"), shadowPicture},
+        {QCoreApplication::translate("Compare", "Highlights"), highlightPicture},
+        {QCoreApplication::translate("Compare", "Gradients"), gradientPicture},
+        {QCoreApplication::translate("Compare", "Text and fine lines"), textPicture}};
+    return all;
 }
 
 } // namespace lantern::app

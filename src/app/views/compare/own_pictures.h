@@ -1,13 +1,21 @@
 #pragma once
 
 #include <QImage>
+#include <QString>
+
+#include <functional>
+#include <vector>
 
 namespace lantern::app {
 
-/// A plate of pressed leaves with a row of skin tones and folded cloth below. sRGB.
-QImage platePicture();
+/// A picture that ships with the program, painted by it.
+struct OwnPicture {
+    QString title;
+    std::function<QImage()> paint;
+};
 
-/// Grey wedge, deep shadows, highlights and a hue sweep. sRGB.
-QImage wedgePicture();
+/// What people judge by: leaves and cloth, skin from light to dark, neutrals, deep shadow,
+/// highlights, smooth gradients, text and fine lines.
+const std::vector<OwnPicture> &ownPictures();
 
 } // namespace lantern::app

@@ -4,6 +4,7 @@
 #include "core/colour/spaces.h"
 #include "core/report/diagrams.h"
 
+#include <QColorSpace>
 #include <QCoreApplication>
 #include <QLocale>
 
@@ -169,7 +170,13 @@ std::vector<Lab> pointsOf(const SessionState &state, GamutPoints which)
 std::vector<Lab> pointsOf(const QImage &picture, int most)
 {
     std::vector<Lab> out;
-    const QImage image = picture.convertToFormat(QImage::Format_RGB32);
+    constexpr int kEnough = 400; // pixels along the longer side
+    QImage image = std::max(picture.width(), picture.height()) > kEnough
+                       ? picture.scaled(kEnough, kEnough, Qt::KeepAspectRatio)
+                       : picture;
+    if (image.colorSpace().isValid())
+        image.convertToColorSpace(QColorSpace::SRgb);
+    image = image.convertToFormat(QImage::Format_RGB32);
     const qint64 pixels = qint64(image.width()) * image.height();
     if (pixels == 0)
         return out;

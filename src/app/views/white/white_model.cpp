@@ -2,6 +2,8 @@
 
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
+#include "core/judge/first_look.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 #include <QStringList>
@@ -242,6 +244,22 @@ QString lightText(double factor)
                       : White::tr("up, %1 % more light").arg(figure(percent, 0));
 }
 
+namespace {
+
+/// What the run under way has seen first; of other runs the report says it.
+QString firstLookText(const SessionState &state)
+{
+    if (!state.hasRun())
+        return {};
+    QStringList parts;
+    for (const FirstSight &s : firstLook(state.results.found))
+        parts << QStringLiteral("▲ ") + run::inWords(s.what) + QLatin1Char(' ') +
+                     run::inWords(s.cause) + QLatin1Char(' ') + run::inWords(s.advice);
+    return parts.join(QLatin1Char('\n'));
+}
+
+} // namespace
+
 WhiteModel whiteModel(const SessionState &state)
 {
     const run::RunResults &r = state.shown();
@@ -270,6 +288,7 @@ WhiteModel whiteModel(const SessionState &state)
         m.explanation =
             White::tr("Where the display's white lies, seen from the white aimed at. u' to the "
                       "right, v' up; dashed daylight, dotted black body.");
+    m.firstLook = firstLookText(state);
     return m;
 }
 

@@ -41,6 +41,7 @@ struct WhiteModel {
     bool maySkip = false;
     QString note;           ///< empty: none
     bool noteWarns = false; ///< a number typed in cannot be true
+    QString firstLook;      ///< what the first readings of this run tell; empty: nothing
 };
 
 WhiteModel whiteModel(const SessionState &state);

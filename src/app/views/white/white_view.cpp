@@ -24,6 +24,7 @@ WhiteView::WhiteView(Intents *intents)
       m_luminance(makeLabel({}, theme::kFigure, theme::kText, QFont::Light)),
       m_controls(new QWidget),
       m_note(makeLabel({}, theme::kSmall, theme::kMuted)),
+      m_firstLook(makeLabel({}, theme::kNormal, theme::kText)),
       m_switch(new QPushButton),
       m_skip(new QPushButton(tr("This monitor has no contr&ols"))),
       m_dialRow(new QHBoxLayout),
@@ -63,6 +64,10 @@ WhiteView::WhiteView(Intents *intents)
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
     wrap(m_note);
+    wrap(m_firstLook);
+    m_firstLook->setObjectName(QStringLiteral("firstLook"));
+    m_firstLook->hide();
+    body()->addWidget(m_firstLook);
     wrap(m_cctAim);
     connect(m_switch, &QPushButton::clicked, this,
             [this] { emit this->intents()->adjustModeChosen(m_switchTo); });
@@ -117,6 +122,8 @@ void WhiteView::setState(const SessionState &state)
     m_switch->setText(m.switchText);
     m_switchTo = m.switchTo;
     m_skip->setVisible(m.maySkip);
+    m_firstLook->setVisible(!m.firstLook.isEmpty());
+    m_firstLook->setText(m.firstLook);
     m_note->setVisible(!m.note.isEmpty());
     m_note->setText(m.note);
     setTextColour(m_note, m.noteWarns ? theme::kBright : theme::kMuted);

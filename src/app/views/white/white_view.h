@@ -38,7 +38,7 @@ private:
     QLabel *m_cct, *m_cctAim, *m_delta, *m_luminance;
     QWidget *m_controls;
     std::array<ControlRow, kControlFields.size()> m_rows;
-    QLabel *m_note, *m_lastTitle;
+    QLabel *m_note, *m_firstLook, *m_lastTitle;
     QPushButton *m_switch, *m_skip;
     run::AdjustMode m_switchTo = run::AdjustMode::ByHand;
     QString m_controlsOf; ///< run and display that the fields stand for

@@ -1,0 +1,156 @@
+#include "core/profile/rendition.h"
+
+#include "core/base/error.h"
+#include "core/profile/lcms_context.h"
+#include "core/profile/profile_writer.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace lantern {
+
+namespace {
+
+constexpr int kNodes = 33;
+
+/// Linear between the nodes of a table of three inputs.
+struct Table {
+    std::vector<std::array<float, 3>> nodes; ///< 0..255, red slowest
+
+    void apply(const uint8_t *in, uint8_t *out) const
+    {
+        std::array<int, 3> at{};
+        std::array<float, 3> f{};
+        for (int c = 0; c < 3; ++c) {
+            const float position = static_cast<float>(in[2 - c]) / 255 * (kNodes - 1);
+            at[c] = std::min(static_cast<int>(position), kNodes - 2);
+            f[c] = position - static_cast<float>(at[c]);
+        }
+        std::array<float, 3> sum{};
+        for (int corner = 0; corner < 8; ++corner) {
+            float weight = 1;
+            size_t index = 0;
+            for (int c = 0; c < 3; ++c) {
+                const int up = corner >> c & 1;
+                weight *= up ? f[c] : 1 - f[c];
+                index = index * kNodes + static_cast<size_t>(at[c] + up);
+            }
+            for (int c = 0; c < 3; ++c)
+                sum[c] += weight * nodes[index][c];
+        }
+        for (int c = 0; c < 3; ++c)
+            out[2 - c] = static_cast<uint8_t>(std::lround(std::clamp(sum[c], 0.0F, 255.0F)));
+        out[3] = in[3];
+    }
+};
+
+[[noreturn]] void refuse(const LcmsContext &context)
+{
+    throw Error(ErrorKind::BadInput, "profile",
+                {"cannot convert pictures: %1", {context.lastError()}},
+                "Give a profile of an RGB device.");
+}
+
+LcmsProfile opened(const LcmsContext &context, const std::vector<uint8_t> &icc)
+{
+    LcmsProfile profile(icc.empty()
+                            ? cmsCreate_sRGBProfileTHR(context.get())
+                            : cmsOpenProfileFromMemTHR(context.get(), icc.data(),
+                                                       static_cast<cmsUInt32Number>(icc.size())));
+    if (!profile || cmsGetColorSpace(profile.get()) != cmsSigRgbData)
+        refuse(context);
+    return profile;
+}
+
+} // namespace
+
+struct Rendition::Work {
+    LcmsContext context;
+    LcmsTransform exact, quick; ///< null: the table
+    Table table;                ///< empty as well: nothing is changed
+};
+
+Rendition Rendition::between(const Bytes &from, const Bytes &to, Black black)
+{
+    auto work = std::make_shared<Work>();
+    const LcmsProfile source = opened(work->context, from);
+    const LcmsProfile target = opened(work->context, to);
+    const cmsUInt32Number flags = cmsFLAGS_NOCACHE | cmsFLAGS_COPY_ALPHA |
+                                  (black == Black::Adjusted ? cmsFLAGS_BLACKPOINTCOMPENSATION : 0U);
+    const auto transform = [&](cmsUInt32Number more) {
+        return LcmsTransform(cmsCreateTransformTHR(work->context.get(), source.get(), TYPE_BGRA_8,
+                                                   target.get(), TYPE_BGRA_8,
+                                                   INTENT_RELATIVE_COLORIMETRIC, flags | more));
+    };
+    work->exact = transform(cmsFLAGS_NOOPTIMIZE);
+    work->quick = transform(0);
+    if (!work->exact || !work->quick)
+        refuse(work->context);
+    return Rendition(std::move(work));
+}
+
+Rendition Rendition::of(const std::function<DeviceRgb(const DeviceRgb &)> &rule)
+{
+    auto work = std::make_shared<Work>();
+    work->table.nodes.reserve(static_cast<size_t>(kNodes) * kNodes * kNodes);
+    for (int r = 0; r < kNodes; ++r)
+        for (int g = 0; g < kNodes; ++g)
+            for (int b = 0; b < kNodes; ++b) {
+                const DeviceRgb out = rule(toDeviceRgb(255 * Vec3(r, g, b) / (kNodes - 1)));
+                work->table.nodes.push_back({static_cast<float>(out.r), static_cast<float>(out.g),
+                                             static_cast<float>(out.b)});
+            }
+    return Rendition(std::move(work));
+}
+
+Rendition Rendition::none()
+{
+    return Rendition(std::make_shared<Work>());
+}
+
+void Rendition::apply(const uint8_t *in, uint8_t *out, size_t pixels, Precision precision) const
+{
+    if (m_work->exact)
+        cmsDoTransform((precision == Precision::Quick ? m_work->quick : m_work->exact).get(), in,
+                       out, static_cast<cmsUInt32Number>(pixels));
+    else if (m_work->table.nodes.empty())
+        std::copy_n(in, 4 * pixels, out);
+    else
+        for (size_t i = 0; i < pixels; ++i)
+            m_work->table.apply(in + 4 * i, out + 4 * i);
+}
+
+struct PixelColours::Work {
+    LcmsContext context;
+    LcmsTransform transform;
+};
+
+PixelColours::PixelColours(const std::vector<uint8_t> &icc)
+{
+    auto work = std::make_shared<Work>();
+    const LcmsProfile source = opened(work->context, icc);
+    const LcmsProfile lab(cmsCreateLab4ProfileTHR(work->context.get(), nullptr));
+    work->transform.reset(cmsCreateTransformTHR(work->context.get(), source.get(), TYPE_BGRA_8,
+                                                lab.get(), TYPE_Lab_FLT,
+                                                INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE));
+    if (!work->transform)
+        refuse(work->context);
+    m_work = std::move(work);
+}
+
+void PixelColours::apply(const uint8_t *in, float *lab, size_t pixels) const
+{
+    cmsDoTransform(m_work->transform.get(), in, lab, static_cast<cmsUInt32Number>(pixels));
+}
+
+std::vector<uint8_t> profileOfFewReadings(const std::vector<Reading> &readings,
+                                          const std::string &source)
+{
+    ProfileRequest request;
+    request.kind = ProfileKind::Matrix;
+    request.name = source;
+    return buildProfile(readings, request, source).icc;
+}
+
+} // namespace lantern
