@@ -1,4 +1,6 @@
+#include "app/views/aim/chart_dialog.h"
 #include "app/views/compare/compare_view.h"
+#include "app/views/compare/own_pictures.h"
 #include "app/views/gamut/lab_solid.h"
 #include "app/widgets/plot.h"
 #include "window_rig.h"
@@ -204,6 +206,38 @@ private slots:
             return rig.state().referenceKeys[0].startsWith(QLatin1String("run:")) &&
                    !rig.state().references.empty() && rig.state().references[0].boundary;
         }));
+    }
+
+    void aChartIsMadeOfAPicture()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Aim);
+        auto *kind = part<QComboBox>(rig, "measureKind");
+        QVERIFY(rig.waitFor([&] { return kind->isVisible(); }));
+        kind->setCurrentIndex(3);
+        emit kind->activated(3);
+        auto *dialog = part<ChartDialog>(rig, "chartDialog");
+        QVERIFY(dialog && dialog->isVisible());
+        QTemporaryDir folder;
+        const QString picture = folder.filePath(QStringLiteral("plate.png"));
+        QVERIFY(ownPictures().front().paint().save(picture));
+        dialog->findChild<QSpinBox *>(QStringLiteral("keyColours"))->setValue(20);
+        dialog->take(picture, true);
+        dialog->findChild<QSpinBox *>(QStringLiteral("spreadPatches"))->setValue(30);
+        auto *figures = dialog->findChild<QLabel *>(QStringLiteral("chartFigures"));
+        QVERIFY2(figures->text().contains(QLatin1String("patches")), qPrintable(figures->text()));
+        QTest::mouseClick(dialog->findChild<QPushButton *>(QStringLiteral("keepChart")),
+                          Qt::LeftButton); // under the picture's name
+        QVERIFY(
+            rig.waitFor([&] { return rig.state().ownCharts.contains(QStringLiteral("plate")); }));
+        dialog->take(folder.filePath(QStringLiteral("none.png")), true); // told, nothing lost
+        QTest::mouseClick(dialog->findChild<QPushButton *>(QStringLiteral("useChart")),
+                          Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return !rig.state().measure.list.empty(); }));
+        const size_t patches = rig.state().measure.list.size();
+        QVERIFY2(patches > 40 && patches <= 50, qPrintable(QString::number(patches)));
+        QVERIFY(rig.pressUntil(run::Stage::Build));
+        QCOMPARE(rig.state().results.setup.chartList.size(), patches);
     }
 
     void plotsTellTheirPoints()

@@ -61,7 +61,10 @@ private:
 };
 
 AimPart::AimPart(const QString &folder, QString formFile, QObject *parent)
-    : QObject(parent), m_shelf(folder), m_formFile(std::move(formFile))
+    : QObject(parent),
+      m_shelf(folder),
+      m_charts(folder + QStringLiteral("/charts")),
+      m_formFile(std::move(formFile))
 {
     try {
         m_state.profileForm = run::readProfileForm(m_formFile);
@@ -69,6 +72,30 @@ AimPart::AimPart(const QString &folder, QString formFile, QObject *parent)
     }
     m_state.aim = aimPresets().front();
     m_state.ownAims = m_shelf.aims();
+    m_state.ownCharts = m_charts.names();
+}
+
+QString AimPart::keepChart(const QString &name, const std::vector<DeviceRgb> &patches)
+{
+    m_charts.keep(name, patches);
+    m_state.ownCharts = m_charts.names();
+    emit changed();
+    return tr("The chart is kept as %1.").arg(name);
+}
+
+void AimPart::chooseChart(const QString &name)
+{
+    m_state.measure.list = m_charts.read(name);
+    m_state.measure.until = MeasureChoice::Until::Chart;
+    emit changed();
+}
+
+QString AimPart::removeChart(const QString &name)
+{
+    m_charts.remove(name);
+    m_state.ownCharts = m_charts.names();
+    emit changed();
+    return tr("The chart %1 was removed.").arg(name);
 }
 
 void AimPart::setAim(const Aim &aim)

@@ -2,6 +2,7 @@
 
 #include "app/state/session_state.h"
 #include "run/book/aim_shelf.h"
+#include "run/book/chart_shelf.h"
 
 #include <QObject>
 #include <QUndoStack>
@@ -27,6 +28,10 @@ public:
     QString keep(const QString &name);
     QString keepCopy();
     QString removeOwn(const QString &name);
+    // The person's own charts; \throws Error
+    QString keepChart(const QString &name, const std::vector<DeviceRgb> &patches);
+    void chooseChart(const QString &name);
+    QString removeChart(const QString &name);
 
 signals:
     void changed();
@@ -36,6 +41,7 @@ private:
     void apply(const Aim &aim);
 
     run::AimShelf m_shelf;
+    run::ChartShelf m_charts;
     QString m_formFile;
     AimState m_state;
     QUndoStack m_undo;

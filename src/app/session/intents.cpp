@@ -35,6 +35,9 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::pastRunWanted, &Session::loadPastRun);
     obey(&Intents::formerStateWanted, &Session::showFormerState);
     obey(&Intents::gamutsChosen, &Session::chooseGamuts);
+    obey(&Intents::chartKept, &Session::keepChart);
+    obey(&Intents::ownChartChosen, &Session::chooseChart);
+    obey(&Intents::ownChartRemoved, &Session::removeChart);
     obey(&Intents::proofWanted, &Session::proveNow);
     obey(&Intents::proofChosen, &Session::chooseProof);
     obey(&Intents::toleranceKept, &Session::keepTolerance);

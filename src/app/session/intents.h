@@ -78,6 +78,9 @@ signals:
     void measureChosen(const lantern::app::MeasureChoice &choice);
     void aimKept(const QString &name);
     void aimDuplicated();
+    void chartKept(const QString &name, const std::vector<lantern::DeviceRgb> &patches);
+    void ownChartChosen(const QString &name);
+    void ownChartRemoved(const QString &name);
     void ownAimRemoved(const QString &name);
     // what comes out
     void foundByEye(const lantern::EyeFindings &findings);

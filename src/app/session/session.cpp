@@ -463,6 +463,21 @@ void Session::keepAim(const QString &name)
     attempt([&] { setNotice(m_aim.keep(name)); });
 }
 
+void Session::keepChart(const QString &name, const std::vector<DeviceRgb> &patches)
+{
+    attempt([&] { setNotice(m_aim.keepChart(name, patches)); });
+}
+
+void Session::chooseChart(const QString &name)
+{
+    attempt([&] { m_aim.chooseChart(name); });
+}
+
+void Session::removeChart(const QString &name)
+{
+    attempt([&] { setNotice(m_aim.removeChart(name)); });
+}
+
 void Session::duplicateAim()
 {
     attempt([&] { setNotice(m_aim.keepCopy()); });

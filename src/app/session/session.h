@@ -106,6 +106,9 @@ public slots:
     /// Keeps the aim among the person's own, under its name.
     void keepAim(const QString &name);
     void duplicateAim();
+    void keepChart(const QString &name, const std::vector<lantern::DeviceRgb> &patches);
+    void chooseChart(const QString &name);
+    void removeChart(const QString &name);
     void removeOwnAim(const QString &name);
     /// The main action under the ledger.
     void act();

@@ -49,6 +49,11 @@ void MeasureChoice::applyTo(run::RunSetup &setup) const
 {
     constexpr int kMostChosen = 2000; // far beyond where choosing still gains
     setup.chartPatches = until == Until::Patches ? patches : kMostChosen;
+    if (until == Until::Chart && !list.empty()) {
+        setup.chartList = list;
+        setup.chartPatches = static_cast<int>(list.size());
+    } else if (until == Until::Chart) // none was made yet
+        setup.chartPatches = patches;
     if (until == Until::GoodEnough)
         setup.expectedError = expectedError;
     if (until == Until::Time)

@@ -79,11 +79,12 @@ struct MeterCard {
 
 /// How much to measure.
 struct MeasureChoice {
-    enum class Until { Patches, GoodEnough, Time };
+    enum class Until { Patches, GoodEnough, Time, Chart };
     Until until = Until::Patches;
-    int patches = 96;           ///< exactly for Patches
-    double expectedError = 0.1; ///< mean ΔE00, for GoodEnough
-    double minutes = 5;         ///< for Time
+    int patches = 96;                 ///< exactly for Patches
+    double expectedError = 0.1;       ///< mean ΔE00, for GoodEnough
+    double minutes = 5;               ///< for Time
+    std::vector<DeviceRgb> list = {}; ///< the person's own, for Chart
     /// The same for a run.
     void applyTo(run::RunSetup &setup) const;
     bool operator==(const MeasureChoice &) const = default;
@@ -101,6 +102,7 @@ struct RunState {
 struct AimState {
     Aim aim;
     std::vector<Aim> ownAims;
+    QStringList ownCharts; ///< kept by name
     MeasureChoice measure;
     run::ProfileForm profileForm; ///< of runs to come
 };

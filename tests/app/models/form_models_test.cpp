@@ -2,12 +2,14 @@
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
 #include "app/views/aim/aim_model.h"
+#include "app/views/aim/chart_model.h"
 #include "app/views/by_eye/by_eye_model.h"
 #include "app/views/compare/compare_model.h"
 #include "app/window/correction_model.h"
 #include "app/window/desk_model.h"
 #include "app/window/run_bar_model.h"
 #include "core/colour/difference.h"
+#include "core/plan/chart.h"
 #include "core/profile/profile_file.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
@@ -167,6 +169,35 @@ private slots:
         QVERIFY(aimProblem(s).startsWith(QLatin1String("North cannot do this")));
         s.aim.luminanceCdM2 = -3;
         QVERIFY(!aimProblem(s).isEmpty() && !aimProblem(s).contains(QLatin1String("North")));
+    }
+
+    // --- charts
+
+    void aChartIsSeenBeforeItIsMeasured()
+    {
+        SessionState s = emptyState();
+        const ChartFigures small = chartFigures(makeChart(48), s);
+        const ChartFigures large = chartFigures(makeChart(5000), s);
+        QVERIFY(small.words.startsWith(QLatin1String("48 patches")));
+        QCOMPARE(small.fields.size(), measuringOrder(makeChart(48)).size());
+        QVERIFY(large.words.contains(QLatin1String("5000 patches")));
+        const auto minutes = [](const QString &words) {
+            return QRegularExpression(QStringLiteral("about ([0-9.]+) min"))
+                .match(words)
+                .captured(1)
+                .toDouble();
+        };
+        QVERIFY(minutes(large.words) > 50 * minutes(small.words));
+        QVERIFY(chartFigures({}, s).words.startsWith(QLatin1String("Too many")));
+        // A run takes it.
+        run::RunSetup setup;
+        MeasureChoice choice;
+        choice.until = MeasureChoice::Until::Chart;
+        choice.applyTo(setup); // none was made yet: the spread one
+        QVERIFY(setup.chartList.empty() && setup.chartPatches == choice.patches);
+        choice.list = makeChart(30);
+        choice.applyTo(setup);
+        QCOMPARE(setup.chartList.size(), size_t(30));
     }
 
     // --- before and after

@@ -117,6 +117,24 @@ private slots:
         QVERIFY(part.state().forecasts.empty());
     }
 
+    void chartsAreKeptByName()
+    {
+        const std::vector<DeviceRgb> chart = {{255, 255, 255}, {1, 2, 3}, {0, 0, 0}};
+        {
+            AimPart part(path("aims"), path("form.json"));
+            part.keepChart(QStringLiteral("Plates / 7"), chart);
+            part.keepChart(QStringLiteral("another"), chart);
+            part.removeChart(QStringLiteral("another"));
+        }
+        AimPart part(path("aims"), path("form.json"));
+        QCOMPARE(part.state().ownCharts, QStringList{QStringLiteral("Plates / 7")});
+        QVERIFY(part.state().ownAims.empty()); // charts are no aims
+        part.chooseChart(QStringLiteral("Plates / 7"));
+        QVERIFY(part.state().measure.list == chart);
+        QVERIFY(part.state().measure.until == MeasureChoice::Until::Chart);
+        QVERIFY_THROWS_EXCEPTION(Error, part.chooseChart(QStringLiteral("nothing")));
+    }
+
     void whatIsProvedWithIsKept()
     {
         Tolerance house = toleranceByName("studio");

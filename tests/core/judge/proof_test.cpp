@@ -40,7 +40,8 @@ class ProofTest : public QObject {
         std::vector<double> all;
         for (const ValidatedPatch &p : patches)
             all.push_back(p.deltaE00);
-        v.deltaE00 = statistics(all);
+        if (!all.empty())
+            v.deltaE00 = statistics(all);
         v.patches = std::move(patches);
         return v;
     }

@@ -1,5 +1,7 @@
 #include "app/views/aim/aim_view.h"
 
+#include "app/views/aim/chart_dialog.h"
+
 #include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
@@ -54,6 +56,7 @@ AimView::AimView(Intents *intents)
       m_contrast(new WholeNumberBox),
       m_patches(new WholeNumberBox),
       m_measureKind(new QComboBox),
+      m_chart(new QPushButton),
       m_expected(spin(0.02, 2, 2, 0.05, tr(" ΔE00"))),
       m_minutes(spin(1, 600, 0, 1, tr(" min"))),
       m_name(new QLineEdit),
@@ -77,10 +80,11 @@ AimView::AimView(Intents *intents)
     m_kelvin->setAccessibleName(tr("White point, kelvin"));
     m_gamma->setAccessibleName(tr("Gamma"));
     m_preset->setPlaceholderText(tr("your own numbers"));
-    m_measureKind->addItems(
-        {tr("A number of patches"), tr("Until it is good enough"), tr("For a time")});
+    m_measureKind->addItems({tr("A number of patches"), tr("Until it is good enough"),
+                             tr("For a time"), tr("A chart of your own")});
     m_preset->setObjectName(QStringLiteral("aimPreset"));
     m_measureKind->setObjectName(QStringLiteral("measureKind"));
+    m_chart->setObjectName(QStringLiteral("ownChart"));
     m_name->setObjectName(QStringLiteral("aimName"));
     m_name->setPlaceholderText(tr("Name"));
     m_name->setMaxLength(80);
@@ -169,7 +173,7 @@ AimView::AimView(Intents *intents)
     auto *measureNumber = new QWidget;
     auto *measureStack = new QHBoxLayout(measureNumber);
     measureStack->setContentsMargins(0, 0, 0, 0);
-    for (QWidget *w : std::initializer_list<QWidget *>{m_patches, m_expected, m_minutes})
+    for (QWidget *w : std::initializer_list<QWidget *>{m_patches, m_expected, m_minutes, m_chart})
         measureStack->addWidget(w);
     add(tr("Meas&ure"), m_measureKind, measureNumber, nullptr,
         tr("96 patches suffice for most displays. Otherwise the program picks patches where it is "
@@ -239,10 +243,24 @@ AimView::AimView(Intents *intents)
     connect(m_contrast, &QSpinBox::valueChanged, this, &AimView::edited);
     connect(m_primaries, &PrimariesEdit::changed, this, &AimView::edited);
     connect(m_eye, &EyeMatchRow::changed, this, &AimView::use);
-    connect(m_measureKind, &QComboBox::activated, this, &AimView::measureEdited);
+    connect(m_measureKind, &QComboBox::activated, this, [this] {
+        measureEdited();
+        const auto until = static_cast<MeasureChoice::Until>(m_measureKind->currentIndex());
+        if (until == MeasureChoice::Until::Chart && m_model.measure.list.empty())
+            openChart();
+    });
+    connect(m_chart, &QPushButton::clicked, this, &AimView::openChart);
     connect(m_patches, &QSpinBox::valueChanged, this, &AimView::measureEdited);
     for (QDoubleSpinBox *box : {m_expected, m_minutes})
         connect(box, &QDoubleSpinBox::valueChanged, this, &AimView::measureEdited);
+}
+
+void AimView::openChart()
+{
+    if (!m_chartDialog)
+        m_chartDialog = new ChartDialog(intents(), m_state, this);
+    m_chartDialog->show();
+    m_chartDialog->raise();
 }
 
 void AimView::measureEdited()
@@ -254,6 +272,7 @@ void AimView::measureEdited()
     choice.patches = m_patches->value();
     choice.expectedError = m_expected->value();
     choice.minutes = m_minutes->value();
+    choice.list = m_model.measure.list;
     emit intents()->measureChosen(choice);
 }
 
@@ -310,10 +329,16 @@ void AimView::setState(const SessionState &state)
     m_patches->setVisible(m.measure.until == MeasureChoice::Until::Patches);
     m_expected->setVisible(m.measure.until == MeasureChoice::Until::GoodEnough);
     m_minutes->setVisible(m.measure.until == MeasureChoice::Until::Time);
+    m_chart->setVisible(m.measure.until == MeasureChoice::Until::Chart);
+    m_chart->setText(m.measure.list.empty() ? tr("Make it…")
+                                            : tr("%1 patches…").arg(m.measure.list.size()));
+    m_state = state;
+    if (m_chartDialog)
+        m_chartDialog->setState(state);
     for (QWidget *w : std::initializer_list<QWidget *>{
              m_preset, m_whiteKind, m_toneKind, m_kelvin, m_first, m_second, m_luminance, m_gamma,
              m_luminanceKind, m_blackKind, m_contrast, m_primaries, m_patches, m_measureKind,
-             m_expected, m_minutes})
+             m_expected, m_minutes, m_chart})
         w->setEnabled(!m.fixed);
     m_updating = false;
 }

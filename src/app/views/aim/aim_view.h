@@ -9,10 +9,13 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QSpinBox>
 
 namespace lantern::app {
+
+class ChartDialog;
 
 /// Presets by job and the numbers behind them. Aim files can be dropped here.
 class AimView : public View {
@@ -31,6 +34,7 @@ private:
     void openFile(const QString &path);
     void showFields(const AimFields &fields);
     void measureEdited();
+    void openChart();
 
     AimModel m_model;   ///< as shown last
     QStringList m_jobs; ///< that the box has
@@ -40,6 +44,9 @@ private:
     QComboBox *m_luminanceKind, *m_blackKind;
     QSpinBox *m_contrast, *m_patches;
     QComboBox *m_measureKind;
+    QPushButton *m_chart;
+    QPointer<ChartDialog> m_chartDialog;
+    SessionState m_state; ///< for it
     QDoubleSpinBox *m_expected, *m_minutes;
     QLineEdit *m_name;
     QPushButton *m_remove;
