@@ -139,6 +139,10 @@ private slots:
         // Colours of the chart are the display's own; a picture's strongest green is not.
         const auto chart = pointsOf(s, GamutPoints::Chart);
         QCOMPARE(chart.size(), keptRun().chart.size());
+        for (const Lab &lab : {Lab{50, 0, 0}, {100, 0.3, 0}, {0, 0, 0}, {100.4, 0, 0}})
+            QVERIFY(holds(*m.solid, lab)); // the ends too, and what scatters about them
+        for (const Lab &lab : {Lab{50, 200, 0}, {104, 0, 0}, {-3, 0, 0}, {97, 60, 0}})
+            QVERIFY(!holds(*m.solid, lab));
         QVERIFY(heldInWords(m, {{50, 0, 0}, {87, -300, 83}}).startsWith(QLatin1String("1 of 2")));
         QImage picture(100, 100, QImage::Format_RGB32);
         picture.fill(Qt::red);

@@ -136,7 +136,7 @@ QWidget *CompareView::makeBottom()
     m_reach->setObjectName(QStringLiteral("deltaReach"));
     m_reach->setAccessibleName(tr("ΔE00 that is drawn white"));
     m_reach->setRange(1, 50);
-    m_reach->setValue(5);
+    m_reach->setValue(10);
     connect(m_reach, &QSpinBox::valueChanged, this,
             [this](int reach) { m_stage->setDeltaReach(reach); });
     row->addWidget(m_reachLabel);

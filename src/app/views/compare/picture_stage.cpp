@@ -212,7 +212,8 @@ void PictureStage::paintEvent(QPaintEvent *)
         paintImage(p, before, 0, 0, 1);
         if (m_mode == Mode::SideBySide)
             paintImage(p, before, pane().width() + kBetween, 0, 1);
-        tag(p, m_former ? tr("The display as it was") : names[0], target(0).left(), 0, false);
+        tag(p, m_former ? tr("The display as it was") : names[0], target(0).left(), target(0).top(),
+            false);
         return;
     }
     const QImage &left = m_swapped ? m_frame.now : before;
@@ -225,8 +226,8 @@ void PictureStage::paintEvent(QPaintEvent *)
         const double second = pane().width() + kBetween;
         paintImage(p, left, 0, 0, 1);
         paintImage(p, right, second, 0, 1);
-        tag(p, leftName, target(0).left(), 0, false);
-        tag(p, rightName, target(second).left(), 0, false);
+        tag(p, leftName, target(0).left(), target(0).top(), false);
+        tag(p, rightName, target(second).left(), target(second).top(), false);
     } else {
         paintImage(p, left, 0, 0, m_divider);
         paintImage(p, right, 0, m_divider, 1);
@@ -234,9 +235,9 @@ void PictureStage::paintEvent(QPaintEvent *)
         p.fillRect(QRectF(x - 1, 0, 2, height()),
                    hasFocus() ? Qt::white : QColor(0xd0, 0xd0, 0xd0));
         if (m_divider > 0.12)
-            tag(p, leftName, x, 0, true);
+            tag(p, leftName, x, target(0).top(), true);
         if (m_divider < 0.88)
-            tag(p, rightName, x, 0, false);
+            tag(p, rightName, x, target(0).top(), false);
     }
 }
 

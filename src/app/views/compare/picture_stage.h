@@ -58,7 +58,7 @@ private:
         std::shared_ptr<const Pyramid> picture;
         std::shared_ptr<const Renditions> renditions;
         Sight sight;
-        double reach = 5;
+        double reach = 10;
         bool operator==(const Rendered &) const = default;
     };
     /// Room for one picture.
@@ -88,7 +88,7 @@ private:
     double m_divider = 0.5; ///< 0..1 from the left
     double m_zoom = 0;      ///< 0: as it fits
     QPointF m_centre;       ///< in pixels of the picture
-    double m_reach = 5;
+    double m_reach = 10;
     QPointF m_grasp;
     bool m_dragsDivider = false;
 };

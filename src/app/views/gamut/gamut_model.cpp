@@ -188,12 +188,21 @@ std::vector<Lab> pointsOf(const QImage &picture, int most)
     return out;
 }
 
+bool holds(const GamutBoundary &gamut, const Lab &lab)
+{
+    constexpr double kScatter = 1;
+    if (lab.L < -kScatter || lab.L > 100 + kScatter)
+        return false;
+    const double lightness = std::clamp(lab.L, kScatter, 100 - kScatter);
+    return chroma(lab) <= gamut.chromaLimit(lightness, hueDegrees(lab)) + kScatter;
+}
+
 QString heldInWords(const GamutModel &m, const std::vector<Lab> &points)
 {
     if (points.empty() || !m.solid)
         return {};
     const auto held = std::count_if(points.begin(), points.end(),
-                                    [&](const Lab &p) { return m.solid->contains(p); });
+                                    [&](const Lab &p) { return holds(*m.solid, p); });
     return Gamut::tr("%1 of %2 points lie within this display's gamut.")
         .arg(held)
         .arg(points.size());

@@ -50,6 +50,8 @@ enum class GamutPoints { None, Chart, Proof, Picture };
 std::vector<Lab> pointsOf(const SessionState &state, GamutPoints which);
 /// Of a picture in sRGB: at most so many of its pixels, evenly picked.
 std::vector<Lab> pointsOf(const QImage &picture, int most = 1500);
+/// Whether a gamut holds a colour, but for what readings scatter: ΔE*ab 1.
+bool holds(const GamutBoundary &gamut, const Lab &lab);
 /// How many of them a gamut holds, in words; empty: there are none.
 QString heldInWords(const GamutModel &model, const std::vector<Lab> &points);
 

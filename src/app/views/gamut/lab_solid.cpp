@@ -165,7 +165,7 @@ void LabSolid::paintEvent(QPaintEvent *)
     for (size_t i = 0; i < m_model.others.size(); ++i)
         paintWires(p, *m_model.others[i].boundary, i == 0 ? Qt::SolidLine : Qt::DotLine);
     for (const Lab &point : m_points) {
-        const bool outside = m_model.solid && !m_model.solid->contains(point);
+        const bool outside = m_model.solid && !holds(*m_model.solid, point);
         p.setPen(QPen(Qt::black, 0.6));
         p.setBrush(outside ? theme::kBright : colourOf(point));
         if (outside) // told apart by shape
