@@ -144,9 +144,9 @@ private slots:
         QVERIFY(part<QWidget>(rig, "deltaReach")->isVisible());
         // Another run is read from the logbook when it is chosen.
         auto *before = part<QComboBox>(rig, "beforeChoice");
-        QVERIFY(before->count() >= 3); // as found, no profile, this run at least
-        before->setCurrentIndex(2);
-        emit before->activated(2);
+        QVERIFY(before->count() >= 4); // as found, no profile, on paper, this run at least
+        before->setCurrentIndex(3);
+        emit before->activated(3);
         QVERIFY(rig.waitFor([&] { return !rig.state().loadedRuns.empty(); }));
     }
 

@@ -90,6 +90,32 @@ Rendition Rendition::between(const Bytes &from, const Bytes &to, Black black)
     return Rendition(std::move(work));
 }
 
+Rendition Rendition::ofPrint(const Bytes &from, const Bytes &print, const Bytes &to,
+                             bool paperWhite)
+{
+    auto work = std::make_shared<Work>();
+    const LcmsProfile source = opened(work->context, from);
+    const LcmsProfile target = opened(work->context, to);
+    const LcmsProfile press(cmsOpenProfileFromMemTHR(work->context.get(), print.data(),
+                                                     static_cast<cmsUInt32Number>(print.size())));
+    if (!press || cmsGetDeviceClass(press.get()) != cmsSigOutputClass)
+        throw Error(ErrorKind::BadInput, "printing condition", "is no profile of a print",
+                    "Give an ICC output profile of the paper and the press.");
+    const auto transform = [&](cmsUInt32Number more) {
+        return LcmsTransform(cmsCreateProofingTransformTHR(
+            work->context.get(), source.get(), TYPE_BGRA_8, target.get(), TYPE_BGRA_8, press.get(),
+            INTENT_RELATIVE_COLORIMETRIC,
+            paperWhite ? INTENT_ABSOLUTE_COLORIMETRIC : INTENT_RELATIVE_COLORIMETRIC,
+            cmsFLAGS_SOFTPROOFING | cmsFLAGS_NOCACHE | cmsFLAGS_COPY_ALPHA |
+                cmsFLAGS_BLACKPOINTCOMPENSATION | more));
+    };
+    work->exact = transform(cmsFLAGS_NOOPTIMIZE);
+    work->quick = transform(0);
+    if (!work->exact || !work->quick)
+        refuse(work->context);
+    return Rendition(std::move(work));
+}
+
 Rendition Rendition::of(const std::function<DeviceRgb(const DeviceRgb &)> &rule)
 {
     auto work = std::make_shared<Work>();

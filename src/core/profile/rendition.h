@@ -28,6 +28,13 @@ public:
     /// From one profile's codes to another's, relative colorimetric, by Little CMS. \param from
     /// empty: sRGB \throws Error BadInput
     static Rendition between(const Bytes &from, const Bytes &to, Black black);
+    /// A picture as a print shows it, on a display: through the printing condition's profile
+    /// (relative colorimetric, black point compensated), and what that prints, on the display.
+    /// \param from of the picture, empty: sRGB \param print an output profile, CMYK or RGB
+    /// \param paperWhite the paper's own white is shown, else the display's stands for it
+    /// \throws Error BadInput
+    static Rendition ofPrint(const Bytes &from, const Bytes &print, const Bytes &to,
+                             bool paperWhite);
     /// By a rule for single colours, worked out at the nodes of a table and linear between them.
     static Rendition of(const std::function<DeviceRgb(const DeviceRgb &)> &rule);
     /// Nothing is changed.

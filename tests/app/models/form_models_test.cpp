@@ -1,6 +1,7 @@
 #include "app/models/states.h"
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
+#include "app/views/accuracy/proof_model.h"
 #include "app/views/aim/aim_model.h"
 #include "app/views/aim/chart_model.h"
 #include "app/views/by_eye/by_eye_model.h"
@@ -9,6 +10,7 @@
 #include "app/window/desk_model.h"
 #include "app/window/run_bar_model.h"
 #include "core/colour/difference.h"
+#include "core/colour/spaces.h"
 #include "core/plan/chart.h"
 #include "core/profile/profile_file.h"
 #include "run/book/in_words.h"
@@ -171,6 +173,28 @@ private slots:
         QVERIFY(!aimProblem(s).isEmpty() && !aimProblem(s).contains(QLatin1String("North")));
     }
 
+    // --- proofs
+
+    void aPicturesKeyColoursAreProved()
+    {
+        QTemporaryDir folder;
+        QImage picture(60, 40, QImage::Format_RGB32);
+        picture.fill(qRgb(200, 60, 40));
+        for (int x = 0; x < 20; ++x)
+            for (int y = 0; y < 40; ++y)
+                picture.setPixel(x, y, qRgb(30, 90, 160));
+        const QString path = folder.filePath(QStringLiteral("plate.png"));
+        QVERIFY(picture.save(path));
+        const ReferenceSet set = coloursToProve(path);
+        QCOMPARE(set.name, std::string("plate"));
+        QCOMPARE(set.colours.size(), size_t(2));                              // it has no more
+        VERIFY_NEAR(set.colours[0].lab.L, pcsFromSrgb({200, 60, 40}).L, 0.1); // most of it
+        run::writeFile(folder.filePath(QStringLiteral("list.csv")), "name,L,a,b\nMoss,50,-20,20\n");
+        QCOMPARE(coloursToProve(folder.filePath(QStringLiteral("list.csv"))).colours.size(),
+                 size_t(1));
+        VERIFY_ERROR(coloursToProve(folder.filePath(QStringLiteral("none.csv"))), "none.csv");
+    }
+
     // --- charts
 
     void aChartIsSeenBeforeItIsMeasured()
@@ -210,8 +234,8 @@ private slots:
         s.pastRuns = {{7, QStringLiteral("south"), QStringLiteral("South desk"),
                        QDateTime::fromString(QStringLiteral("2026-03-01T10:00:00Z"), Qt::ISODate)}};
         CompareModel m = compareModel(s, BeforeChoice::AsFound, false);
-        QCOMPARE(m.choices.size(), size_t(3));
-        QVERIFY(m.choices[2].title.startsWith(QLatin1String("South desk")));
+        QCOMPARE(m.choices.size(), size_t(4));
+        QVERIFY(m.choices[3].title.startsWith(QLatin1String("South desk")));
         QCOMPARE(m.sources.found.size(), keptRun().found.size());
         m = compareModel(s, 7, true);
         QVERIFY(m.isWaiting && m.sources.beforeProfile.isEmpty());
@@ -220,6 +244,13 @@ private slots:
         QVERIFY(!m.isWaiting && m.sources.beforeProfile == keptRun().profile);
         QVERIFY(m.sources.trueLuminance);
         QVERIFY(!compareModel(s, BeforeChoice::NoProfile, true).sources.trueLuminance);
+        // On paper: waits for a printing condition.
+        QVERIFY(compareModel(s, BeforeChoice::Print, false).isWaiting);
+        const PrintChoice print{QStringLiteral("coated"), "no profile"};
+        m = compareModel(s, BeforeChoice::Print, true, print);
+        QVERIFY(!m.isWaiting && m.sources.print == print.icc);
+        QVERIFY(m.choices[2].title.contains(QLatin1String("coated")));
+        QVERIFY(renditionsOf(m.sources, {}).problem.contains(QLatin1String("output profile")));
     }
 
     void picturesAreRenderedBeforeAndNow()

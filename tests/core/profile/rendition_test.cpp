@@ -8,6 +8,8 @@
 #include "runner.h"
 #include "toy_display.h"
 
+#include <QFile>
+
 #include <lcms2.h>
 
 #include <memory>
@@ -154,6 +156,57 @@ private slots:
         for (const DeviceRgb &rgb : {DeviceRgb{128, 128, 128}, {200, 80, 40}, {30, 90, 160}})
             VERIFY_BELOW(deltaE2000(profile.toLab(rgb), pcsLab(bluish.show(rgb), white)), 1.5);
         VERIFY_ERROR(profileOfFewReadings({}, "nothing"), "nothing");
+    }
+
+    void aPrintIsShownAsLittleCmsProofsIt()
+    {
+        QFile file(QStringLiteral("/usr/share/color/icc/ghostscript/default_cmyk.icc"));
+        if (!file.open(QIODevice::ReadOnly))
+            QSKIP("no profile of a print on this machine");
+        const QByteArray bytes = file.readAll();
+        const std::vector<uint8_t> print(bytes.begin(), bytes.end());
+        const std::vector<uint8_t> pixels = {255, 255, 255, 255, 0, 0, 255, 255,
+                                             40,  160, 90,  255, 0, 0, 0,   255};
+        std::vector<uint8_t> paper(pixels.size());
+        std::vector<uint8_t> plain(pixels.size());
+        Rendition::ofPrint({}, print, m_table, true).apply(pixels.data(), paper.data(), 4);
+        Rendition::ofPrint({}, print, m_table, false).apply(pixels.data(), plain.data(), 4);
+        // White: the display's own stands for the paper's, or the paper's is shown, darker.
+        for (size_t c = 0; c < 3; ++c) {
+            QVERIFY(plain[c] >= 254);
+            QVERIFY(paper[c] < 252);
+        }
+        // By hand, in double precision: into the print and out again, then onto the display.
+        const auto close = [](cmsHPROFILE p) { cmsCloseProfile(p); };
+        using Profile = std::unique_ptr<void, decltype(close)>;
+        const Profile srgb(cmsCreate_sRGBProfile(), close);
+        const Profile press(cmsOpenProfileFromMem(print.data(), cmsUInt32Number(print.size())),
+                            close);
+        const Profile display(
+            cmsOpenProfileFromMem(m_table.data(), cmsUInt32Number(m_table.size())), close);
+        const auto end = [](cmsHTRANSFORM t) { cmsDeleteTransform(t); };
+        using Transform = std::unique_ptr<void, decltype(end)>;
+        const Transform there(
+            cmsCreateTransform(srgb.get(), TYPE_RGB_DBL, press.get(), TYPE_CMYK_DBL,
+                               INTENT_RELATIVE_COLORIMETRIC,
+                               cmsFLAGS_NOOPTIMIZE | cmsFLAGS_BLACKPOINTCOMPENSATION),
+            end);
+        const Transform back(cmsCreateTransform(press.get(), TYPE_CMYK_DBL, display.get(),
+                                                TYPE_RGB_DBL, INTENT_RELATIVE_COLORIMETRIC,
+                                                cmsFLAGS_NOOPTIMIZE),
+                             end);
+        for (size_t i = 0; i < 4; ++i) {
+            const double in[3] = {pixels[4 * i + 2] / 255.0, pixels[4 * i + 1] / 255.0,
+                                  pixels[4 * i] / 255.0};
+            double ink[4];
+            double out[3];
+            cmsDoTransform(there.get(), in, ink, 1);
+            cmsDoTransform(back.get(), ink, out, 1);
+            for (size_t c = 0; c < 3; ++c)
+                VERIFY_NEAR(double(plain[4 * i + 2 - c]), 255 * std::clamp(out[c], 0.0, 1.0), 2);
+        }
+        QVERIFY_THROWS_EXCEPTION(Error, (void)Rendition::ofPrint({}, m_table, m_table, true));
+        QVERIFY_THROWS_EXCEPTION(Error, (void)Rendition::ofPrint({}, {1, 2}, m_table, true));
     }
 
     void whatIsNoProfileIsRefused()

@@ -2,8 +2,13 @@
 
 #include "core/base/text.h"
 #include "core/profile/target_space.h"
+#include "core/reading/key_colours.h"
+#include "paper/picture_colours.h"
+#include "run/file/files.h"
 
 #include <QCoreApplication>
+#include <QFileInfo>
+#include <QImageReader>
 #include <QStringList>
 
 #include <algorithm>
@@ -83,6 +88,17 @@ QString againstTitle(const std::string &against)
         if (name.key == against)
             return Proof::tr("%1, no profile").arg(QString::fromStdString(name.title));
     return QString::fromStdString(against);
+}
+
+ReferenceSet coloursToProve(const QString &path)
+{
+    if (QImageReader::imageFormat(path).isEmpty())
+        return referenceFromList(run::readFile(path).toStdString(), path.toStdString());
+    ReferenceSet set{QFileInfo(path).completeBaseName().toStdString(), {}};
+    constexpr int kKeys = 40;
+    for (const KeyColour &key : keyColours(paper::coloursOfPicture(path), kKeys))
+        set.colours.push_back({"key " + std::to_string(set.colours.size() + 1), key.lab});
+    return set;
 }
 
 ProofModel proofModel(const SessionState &state)

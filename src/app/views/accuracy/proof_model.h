@@ -37,5 +37,7 @@ int proofColoursIndex(const run::ProofChoice &choice);
 /// The number in its key, or the usual one.
 int proofCount(const run::ProofChoice &choice);
 QString againstTitle(const std::string &against);
+/// The colours of a list or a print strip, or the key colours of a picture. \throws Error BadInput
+ReferenceSet coloursToProve(const QString &path);
 
 } // namespace lantern::app

@@ -157,12 +157,16 @@ void ProofPanel::openList()
 {
     const QString path = fileToOpen(this, QStringLiteral("colours"), tr("Open a list of colours"),
                                     tr("Lists of colours (*.txt *.cgats *.ti3 *.cxf *.xml *.csv);;"
+                                       "Pictures (*.png *.jpg *.jpeg *.tif *.tiff);;"
                                        "All files (*)"));
-    if (path.isEmpty())
-        return;
+    if (!path.isEmpty())
+        takeColours(path);
+}
+
+void ProofPanel::takeColours(const QString &path)
+{
     try {
-        const ReferenceSet set =
-            referenceFromList(run::readFile(path).toStdString(), path.toStdString());
+        const ReferenceSet set = coloursToProve(path);
         run::ProofChoice choice = m_model.choice;
         choice.colours = set.colours;
         choice.reference = QFileInfo(path).completeBaseName().toStdString();

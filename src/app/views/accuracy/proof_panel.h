@@ -20,6 +20,8 @@ class ProofPanel : public QWidget {
 public:
     explicit ProofPanel(Intents *intents, QWidget *parent = nullptr);
     void show(const ProofModel &model);
+    /// Colours of a list, a strip or a picture.
+    void takeColours(const QString &path);
 
 private:
     void take(const run::ProofChoice &choice);

@@ -60,12 +60,16 @@ QImage through(const Rendition &rendition, const QImage &picture, Rendition::Pre
 
 } // namespace
 
-CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance)
+CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance,
+                          const PrintChoice &print)
 {
     CompareModel m;
     const run::RunResults &r = state.shown();
     m.choices = {{BeforeChoice::AsFound, Compare::tr("as found")},
-                 {BeforeChoice::NoProfile, Compare::tr("without a profile")}};
+                 {BeforeChoice::NoProfile, Compare::tr("without a profile")},
+                 {BeforeChoice::Print, print.title.isEmpty()
+                                           ? Compare::tr("on paper…")
+                                           : Compare::tr("on paper: %1").arg(print.title)}};
     const QLocale locale;
     for (const PastRun &run : state.pastRuns)
         m.choices.push_back(
@@ -93,6 +97,15 @@ CompareModel compareModel(const SessionState &state, qint64 before, bool trueLum
         s.trueLuminance = false; // it is the same display
         m.explanation = Compare::tr("Before: as programs show it that know nothing of profiles. "
                                     "Now: as it should look.");
+    } else if (before == BeforeChoice::Print) {
+        s.print = print.icc;
+        m.isWaiting = s.print.isEmpty();
+        m.explanation =
+            trueLuminance
+                ? Compare::tr("Before: as the print shows it, with its paper's own white. Now: as "
+                              "it should look on the display.")
+                : Compare::tr("Before: as the print shows it, the display's white standing for "
+                              "the paper's. Now: as it should look on the display.");
     } else {
         const auto run = state.loadedRuns.find(before);
         m.isWaiting = run == state.loadedRuns.end();
@@ -169,6 +182,11 @@ Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &pictur
         r.colours = std::make_shared<const PixelColours>(now);
         if (s.before == BeforeChoice::NoProfile)
             return r; // its code values as they are
+        if (s.before == BeforeChoice::Print) {
+            if (!s.print.isEmpty())
+                r.before = Rendition::ofPrint(source, bytesOf(s.print), now, s.trueLuminance);
+            return r;
+        }
         XYZ white = s.beforeWhite;
         std::vector<uint8_t> former = bytesOf(s.beforeProfile);
         if (s.before == BeforeChoice::AsFound) {

@@ -15,9 +15,16 @@ namespace lantern::app {
 struct BeforeChoice {
     static constexpr qint64 AsFound = 0;    ///< in the run shown
     static constexpr qint64 NoProfile = -1; ///< the display as it is now, in a program without
+    static constexpr qint64 Print = -2;     ///< on paper, by the profile of a printing condition
     qint64 run = AsFound;
     QString title;
     bool operator==(const BeforeChoice &) const = default;
+};
+
+/// A printing condition: an ICC output profile.
+struct PrintChoice {
+    QString title; ///< empty: none was opened yet
+    QByteArray icc;
 };
 
 /// What pictures are compared between.
@@ -32,7 +39,8 @@ struct CompareModel {
         qint64 before = BeforeChoice::AsFound;
         QByteArray beforeProfile; ///< of a run
         XYZ beforeWhite;
-        bool trueLuminance = false;
+        bool trueLuminance = false; ///< of a print: with the paper's own white
+        QByteArray print;           ///< profile of a printing condition
         bool operator==(const Sources &) const = default;
     };
     Sources sources;
@@ -40,7 +48,8 @@ struct CompareModel {
 };
 
 /// \param before of CompareModel::choices
-CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance);
+CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance,
+                          const PrintChoice &print = {});
 
 /// How a picture was before and how it is now, both as code values that show it on the display as
 /// it is now.

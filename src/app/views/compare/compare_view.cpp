@@ -6,6 +6,7 @@
 #include "app/widgets/file_choice.h"
 #include "core/base/error.h"
 #include "run/book/in_words.h"
+#include "run/file/files.h"
 
 #include <QAbstractItemView>
 #include <QDragEnterEvent>
@@ -236,9 +237,35 @@ void CompareView::chooseBefore(int index)
 {
     if (index < 0 || index >= static_cast<int>(m_model.choices.size()))
         return;
-    m_chosenBefore = m_model.choices[static_cast<size_t>(index)].run;
+    const qint64 chosen = m_model.choices[static_cast<size_t>(index)].run;
+    if (chosen == BeforeChoice::Print) {
+        openPrint();
+        return;
+    }
+    m_chosenBefore = chosen;
     if (m_chosenBefore > 0)
         emit intents()->pastRunWanted(m_chosenBefore);
+    render();
+}
+
+void CompareView::openPrint()
+{
+    const QString path = fileToOpen(this, QStringLiteral("print"), tr("Open a printing condition"),
+                                    tr("ICC output profiles (*.icc *.icm)"));
+    if (path.isEmpty())
+        render(); // the box shows what was chosen before
+    else
+        takePrint(path);
+}
+
+void CompareView::takePrint(const QString &path)
+{
+    try {
+        m_print = {QFileInfo(path).completeBaseName(), run::readFile(path)};
+        m_chosenBefore = BeforeChoice::Print;
+    } catch (const Error &e) {
+        emit intents()->failed(run::inWords(e));
+    }
     render();
 }
 
@@ -262,7 +289,7 @@ void CompareView::render()
 {
     if (!m_state)
         return;
-    m_model = compareModel(*m_state, m_chosenBefore, m_luminance->currentIndex() == 1);
+    m_model = compareModel(*m_state, m_chosenBefore, m_luminance->currentIndex() == 1, m_print);
     setExplanation(m_model.explanation);
     QStringList titles;
     int chosen = 0;
@@ -285,6 +312,9 @@ void CompareView::render()
                                                        m_modes[1], m_modes[2], m_swap})
         w->setEnabled(comparable);
     m_luminance->setEnabled(comparable && m_chosenBefore != BeforeChoice::NoProfile);
+    const bool onPaper = m_chosenBefore == BeforeChoice::Print;
+    m_luminance->setItemText(0, onPaper ? tr("display's white") : tr("equal luminance"));
+    m_luminance->setItemText(1, onPaper ? tr("paper's white") : tr("true luminance"));
     if (!m_picture || m_model.isWaiting)
         return;
     const Rendered wanted{m_model.sources, m_picture->profile};
@@ -300,7 +330,7 @@ void CompareView::render()
 void CompareView::showFormer(bool on)
 {
     if (on == m_former || (on && (m_model.sources.now.isEmpty() ||
-                                  m_chosenBefore == BeforeChoice::NoProfile || m_model.isWaiting)))
+                                  m_chosenBefore < BeforeChoice::AsFound || m_model.isWaiting)))
         return;
     m_former = on;
     m_stage->showFormer(on);

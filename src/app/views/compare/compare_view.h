@@ -21,6 +21,8 @@ public:
     void setState(const SessionState &state) override;
     /// A picture, or all of a folder.
     void open(const QString &path);
+    /// Before is the print of this condition.
+    void takePrint(const QString &path);
 
 protected:
     void dragEnterEvent(QDragEnterEvent *event) override;
@@ -37,6 +39,7 @@ private:
     void choosePicture(int index);
     void step(int by);
     void chooseBefore(int index);
+    void openPrint();
     void setMode(int mode);
     void showFormer(bool on);
     void load(const std::function<Opened()> &work);
@@ -54,6 +57,7 @@ private:
     std::shared_ptr<const Pyramid> m_picture;
     QStringList m_files; ///< the person's own, after our own in the list
     qint64 m_chosenBefore = BeforeChoice::AsFound;
+    PrintChoice m_print;
     CompareModel m_model;
     std::optional<SessionState> m_state;
     struct Rendered {
