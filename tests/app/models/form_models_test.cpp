@@ -278,6 +278,13 @@ private slots:
         };
         const double delta = deltaE2000(lab(found.before.pixel(1, 1)), lab(found.now.pixel(1, 1)));
         VERIFY_NEAR(qGray(found.difference.pixel(1, 1)) / 255.0 * 5, std::min(5.0, delta), 0.15);
+        // A quick sight has both, and leaves the map to the exact one.
+        const Frame quick = frameOf(
+            pyramid, whole, renditionsOf(compareModel(s, BeforeChoice::AsFound, false).sources, {}),
+            5, Rendition::Precision::Quick);
+        QVERIFY(quick.difference.isNull() && quick.now.size() == picture.size());
+        for (const auto &[a, b] : {std::pair(quick.before, found.before), {quick.now, found.now}})
+            QVERIFY(std::abs(qGreen(a.pixel(1, 1)) - qGreen(b.pixel(1, 1))) <= 3);
         // Without a profile its codes are sent as they are.
         QCOMPARE(frame(BeforeChoice::NoProfile, false).before, picture);
         // A display that was brighter then: now is dimmer beside it, at true luminance only.

@@ -336,6 +336,8 @@ Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &rend
         return f;
     f.now = through(renditions.now, seen, precision);
     f.before = through(renditions.before, seen, precision);
+    if (precision == Rendition::Precision::Quick)
+        return f; // the rest comes with the exact one
     f.former = through(renditions.former, seen, precision);
     if (!renditions.colours)
         return f;

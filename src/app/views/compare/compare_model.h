@@ -93,7 +93,8 @@ struct Frame {
     QImage before, now, difference, former;
     double meanDelta = 0, worstDelta = 0; ///< ΔE00 between before and now, of what is seen
 };
-/// \param deltaReach ΔE00 at the bright end of the difference's scale
+/// \param deltaReach ΔE00 at the bright end of the difference's scale \param precision Quick: only
+/// before and now, without their difference
 Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &renditions,
               double deltaReach, Rendition::Precision precision = Rendition::Precision::Exact);
 /// Colour of a ΔE00 on that scale: black, grey, white.

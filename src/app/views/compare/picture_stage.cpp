@@ -142,8 +142,8 @@ void PictureStage::look()
     // Much to do: a quick sight of it first.
     constexpr int kMuch = 200'000; // dots
     const QSize dots = asked.sight.size;
-    start(dots.width() * dots.height() > kMuch ? Rendition::Precision::Quick
-                                               : Rendition::Precision::Exact);
+    const bool isMuch = dots.width() * dots.height() > kMuch && m_mode != Mode::Difference;
+    start(isMuch ? Rendition::Precision::Quick : Rendition::Precision::Exact);
     update();
 }
 
