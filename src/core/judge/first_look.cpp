@@ -2,6 +2,7 @@
 
 #include "core/base/text.h"
 #include "core/colour/white.h"
+#include "core/reading/mean_reading.h"
 
 #include <algorithm>
 #include <cmath>
@@ -21,18 +22,6 @@ struct Light {
     std::optional<XYZ> white;
     double black = 0;
 };
-
-std::optional<XYZ> meanOf(const std::vector<Reading> &readings, const DeviceRgb &rgb)
-{
-    Vec3 sum = Vec3::Zero();
-    int count = 0;
-    for (const Reading &r : readings)
-        if (r.rgb == rgb) {
-            sum += vec(r.xyz);
-            ++count;
-        }
-    return count > 0 ? std::optional(toXyz(sum / count)) : std::nullopt;
-}
 
 std::optional<Light> lightOf(const std::vector<Reading> &readings)
 {

@@ -5,6 +5,7 @@
 #include "app/views/view.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/number_box.h"
+#include "app/widgets/small_box.h"
 #include "core/base/error.h"
 #include "core/profile/target_space.h"
 #include "run/book/in_words.h"
@@ -17,20 +18,6 @@
 
 namespace lantern::app {
 
-namespace {
-
-QComboBox *makeBox(const char *name, const QString &words)
-{
-    auto *box = new QComboBox;
-    box->setObjectName(QLatin1String(name));
-    box->setAccessibleName(words);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
-    return box;
-}
-
-} // namespace
-
 ProofPanel::ProofPanel(Intents *intents, QWidget *parent)
     : QWidget(parent),
       m_intents(intents),
@@ -39,12 +26,12 @@ ProofPanel::ProofPanel(Intents *intents, QWidget *parent)
       m_unfold(new QPushButton(tr("Change…"))),
       m_prove(new QPushButton(tr("Prove no&w"))),
       m_choices(new QWidget),
-      m_colours(makeBox("proofColours", tr("Colours of the proof"))),
-      m_limits(makeBox("proofLimits", tr("Limits"))),
-      m_formula(makeBox("proofFormula", tr("Difference formula"))),
-      m_white(makeBox("proofWhite", tr("White of the proof"))),
-      m_against(makeBox("proofAgainst", tr("What is proved"))),
-      m_intent(makeBox("proofIntent", tr("Rendering intent"))),
+      m_colours(makeSmallBox("proofColours", tr("Colours of the proof"), 7)),
+      m_limits(makeSmallBox("proofLimits", tr("Limits"), 7)),
+      m_formula(makeSmallBox("proofFormula", tr("Difference formula"), 7)),
+      m_white(makeSmallBox("proofWhite", tr("White of the proof"), 7)),
+      m_against(makeSmallBox("proofAgainst", tr("What is proved"), 7)),
+      m_intent(makeSmallBox("proofIntent", tr("Rendering intent"), 7)),
       m_count(new WholeNumberBox),
       m_edit(new QPushButton(tr("Edit…")))
 {

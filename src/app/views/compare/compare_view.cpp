@@ -4,6 +4,7 @@
 #include "app/theme.h"
 #include "app/views/compare/own_pictures.h"
 #include "app/widgets/file_choice.h"
+#include "app/widgets/small_box.h"
 #include "core/base/error.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
@@ -18,25 +19,11 @@
 
 namespace lantern::app {
 
-namespace {
-
-QComboBox *makeBox(const char *name, const QString &words, int letters)
-{
-    auto *box = new QComboBox;
-    box->setObjectName(QLatin1String(name));
-    box->setAccessibleName(words);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(letters);
-    return box;
-}
-
-} // namespace
-
 CompareView::CompareView(Intents *intents)
     : View(tr("Before and after"), {}, intents),
-      m_pictures(makeBox("pictures", tr("Picture"), 12)),
-      m_before(makeBox("beforeChoice", tr("What before is"), 12)),
-      m_luminance(makeBox("luminanceChoice", tr("Luminance"), 8)),
+      m_pictures(makeSmallBox("pictures", tr("Picture"), 12)),
+      m_before(makeSmallBox("beforeChoice", tr("What before is"), 12)),
+      m_luminance(makeSmallBox("luminanceChoice", tr("Luminance"), 8)),
       m_swap(new QPushButton(tr("Swap"))),
       m_fit(new QPushButton(tr("Fit"))),
       m_pixels(new QPushButton(QStringLiteral("1:1"))),

@@ -2,6 +2,7 @@
 
 #include "app/views/compare/compare_model.h"
 #include "app/widgets/file_choice.h"
+#include "app/widgets/small_box.h"
 #include "core/base/error.h"
 #include "run/book/in_words.h"
 
@@ -14,16 +15,6 @@ namespace lantern::app {
 namespace {
 
 constexpr int kSideWidth = 262;
-
-QComboBox *makeBox(const char *name, const QString &words)
-{
-    auto *box = new QComboBox;
-    box->setObjectName(QLatin1String(name));
-    box->setAccessibleName(words);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(10);
-    return box;
-}
 
 } // namespace
 
@@ -38,9 +29,9 @@ GamutView::GamutView(Intents *intents)
       m_lightnessText(makeLabel({}, theme::kNormal, theme::kText)),
       m_own(makeLabel({}, theme::kNormal, theme::kText)),
       m_held(makeLabel({}, theme::kSmall, theme::kMuted)),
-      m_references{makeBox("gamutReference1", tr("First gamut to compare with")),
-                   makeBox("gamutReference2", tr("Second gamut to compare with"))},
-      m_points(makeBox("gamutPoints", tr("Colours shown in it"))),
+      m_references{makeSmallBox("gamutReference1", tr("First gamut to compare with"), 10),
+                   makeSmallBox("gamutReference2", tr("Second gamut to compare with"), 10)},
+      m_points(makeSmallBox("gamutPoints", tr("Colours shown in it"), 10)),
       m_table(new QTableWidget(0, 4))
 {
     m_uv->xAxis->setRange(0, 0.64);
