@@ -153,6 +153,15 @@ private slots:
     void theFormerStateIsShownWhileAKeyIsHeld()
     {
         WindowRig rig;
+        // Between the stages of a run, what is tried is the run's: the key does nothing to it.
+        QVERIFY(rig.pressUntil(run::Stage::Measure));
+        const auto inForce = [&] {
+            return rig.demo->devices(0, QThread::currentThread()).lut->read();
+        };
+        const VideoLut trial = inForce();
+        rig.session->showFormerState(0, true);
+        rig.session->showFormerState(0, false);
+        QVERIFY(inForce() == trial && !(trial == VideoLut::identity()));
         QVERIFY(rig.pressUntil(run::Stage::Done));
         rig.session->showView(ViewId::Compare);
         auto *stage = part<PictureStage>(rig, "pictureStage");

@@ -55,9 +55,10 @@ private slots:
         QVERIFY2(v.deltaE00.mean < 1, qPrintable(QString::number(v.deltaE00.mean)));
         QVERIFY(v.against.empty());
         // Shown in the view, and the run's own validation is not gone.
-        auto *mean = rig.window->findChild<QTableWidget *>();
-        QVERIFY(mean);
-        QVERIFY(rig.waitFor([&] { return rig.state().view == app::ViewId::Accuracy; }));
+        auto *table = part<QTableWidget>(rig, "validationTable");
+        QVERIFY(rig.waitFor([&] { return table->rowCount() == 9; }));
+        QCOMPARE(table->horizontalHeaderItem(4)->text(), QStringLiteral("ΔE76"));
+        QVERIFY(rig.state().view == app::ViewId::Accuracy);
         QVERIFY(rig.state().lastTime && rig.state().lastTime->validation->patches.size() > 9);
         // Against sRGB the wide North desk is far off.
         choose(part<QComboBox>(rig, "proofAgainst"), 2);
@@ -69,7 +70,13 @@ private slots:
             return rig.state().lastProof && !rig.state().lastProof->validation->against.empty();
         }));
         QVERIFY(rig.state().lastProof->validation->deltaE00.max > 3);
-        QVERIFY(rig.waitFor([&] { return rig.state().displays[0].mark != app::Mark::Within; }));
+        // That says nothing of its profile: the Desk and the profile's own figure stay.
+        QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
+        VERIFY_BELOW(*rig.state().displays[0].lastMean, 1.0);
+        const auto &profiles = rig.state().profiles;
+        const auto inUse =
+            std::find_if(profiles.begin(), profiles.end(), [](const auto &k) { return k.inUse; });
+        VERIFY_BELOW(inUse->meanDeltaE00.value(), 1.0);
     }
 
     void limitsAreEditedKeptAndRemoved()

@@ -1,5 +1,7 @@
 #include "app/session/history_part.h"
 
+#include "core/judge/proof_kind.h"
+
 namespace lantern::app {
 
 namespace {
@@ -34,7 +36,12 @@ bool isStale(const QDateTime &at)
 DisplayVerdict verdictOf(const DisplayHistory &history)
 {
     DisplayVerdict v;
-    const auto &newest = history.lastProof ? history.lastProof : history.newest;
+    // A proof that says something of the profile, unless the newest run came after it.
+    const bool isProof =
+        history.lastProof && history.lastProof->validation &&
+        provesProfile(*history.lastProof->validation) &&
+        (!history.newest || history.lastProof->setup.startedAt >= history.newest->setup.startedAt);
+    const auto &newest = isProof ? history.lastProof : history.newest;
     if (newest && newest->validation) {
         const run::RunResults &r = *newest;
         v.lastMean = r.validation->meanDeltaE00;

@@ -1,5 +1,7 @@
 #include "app/session/session.h"
 
+#include "core/judge/proof_kind.h"
+
 #include "app/state/stage_words.h"
 #include "paper/report_pages.h"
 #include "run/book/in_words.h"
@@ -420,7 +422,8 @@ void Session::onStatus(const run::RunStatus &before)
     if (activityChanged)
         m_workplace->keepAwake(state().isMeasuring());
     if (activityChanged && now.activity == Activity::Finished) {
-        if (run.results.validation || run.results.check)
+        const auto &validation = run.results.validation;
+        if (run.results.check || (validation && provesProfile(*validation)))
             m_inForce.proved(run.results.validation ? run.results.validation->meanDeltaE00
                                                     : std::nullopt);
         if (run.results.setup.kind != run::RunKind::Calibration)

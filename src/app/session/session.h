@@ -194,6 +194,7 @@ private:
     std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
     std::optional<Aim> m_aimAtEnd;      ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
+    bool m_showsFormer = false; ///< the display's former video LUT, while a key is held
     bool m_putBackThen = false; ///< when the history is known
 
     InForcePart m_inForce; ///< ends last: the engine is done with the display by then

@@ -207,8 +207,8 @@ void Session::showFormerState(qint64 run, bool on)
     if (state().isMeasuring() || (on && m_inForce.isTrying()))
         return;
     if (!on) {
-        if (!m_inForce.isTrying())
-            return;
+        if (!std::exchange(m_showsFormer, false))
+            return;                                         // what is tried is a run's
         if (!m_run.state().results.installedPath.isEmpty()) // of the run that has just ended
             m_inForce.setOwn(m_run.state().results);
         m_inForce.putBack();
@@ -219,7 +219,8 @@ void Session::showFormerState(qint64 run, bool on)
     const auto &loaded = m_history.state().loadedRuns;
     if (const auto it = loaded.find(run); it != loaded.end() && it->second->calibration)
         lut = it->second->calibration->lut;
-    if (m_inForce.beginTrying())
+    m_showsFormer = m_inForce.beginTrying();
+    if (m_showsFormer)
         m_inForce.showLut(lut);
 }
 

@@ -338,7 +338,8 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 
     LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
     accuracy.view = ViewId::Accuracy;
-    accuracy.aim = atMost(marks.tolerance().colourMean);
+    const bool isUsual = marks.tolerance().formula == DifferenceFormula::De2000;
+    accuracy.aim = isUsual ? atMost(marks.tolerance().colourMean) : dash(); // of other differences
     accuracy.before = dash();
     std::optional<double> mean;
     if (r.validation)

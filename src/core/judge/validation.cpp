@@ -224,8 +224,10 @@ void judge(const ValidationRequest &r, Validation &v)
     const auto found = estimatesOf(figures, r.readings, r.primaries, errors, compute);
     v.verdict.tolerance = r.tolerance;
     for (size_t i = 0; i < figures.size(); ++i) {
+        // By another formula than CIEDE2000 it is none: then the mean as read.
         if (figures[i] == Figure::ColourMean && std::isfinite(found[i].value))
-            v.meanDeltaE00 = found[i].value;
+            v.meanDeltaE00 = r.tolerance.formula == DifferenceFormula::De2000 ? found[i].value
+                                                                              : v.reachable.mean;
         if (const auto limit = limitOf(figures[i], r.tolerance, r.aim); limit)
             if (const JudgedFigure f = judgeFigure(figures[i], found[i], *limit);
                 f.call != Call::NotJudged)

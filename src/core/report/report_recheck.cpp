@@ -151,6 +151,8 @@ Validation validation(const Json &j, const std::string &source)
     v.deltaE76 = statistics(all76);
     if (j.contains("verdict"))
         v.verdict = verdict(j["verdict"], source);
+    if (j.contains("formula") && !j["formula"].is_string())
+        refuse(source, "formula");
     if (j.contains("formula")) // not in reports of older versions
         v.verdict.tolerance.formula = formulaByKey(j["formula"].get<std::string>());
     return v;

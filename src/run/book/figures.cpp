@@ -1,5 +1,7 @@
 #include "run/book/figures.h"
 
+#include "core/judge/proof_kind.h"
+
 #include <cmath>
 
 namespace lantern::run {
@@ -56,7 +58,12 @@ struct Rows {
         for (const JudgedFigure &f : verdict.figures) {
             if (!std::isfinite(f.value))
                 continue;
-            FigureRow row{prefix + figureKey(f.figure), f.value, unitOf(f.figure), {}, f.limit};
+            const bool isColour = halfOf(f.figure) == Half::Profile;
+            FigureRow row{prefix + figureKey(f.figure),
+                          f.value,
+                          isColour ? formulaSymbol(verdict.tolerance.formula) : unitOf(f.figure),
+                          {},
+                          f.limit};
             if (f.uncertainty.isKnown())
                 row.uncertainty = f.uncertainty.total();
             rows.push_back(row);
@@ -106,7 +113,7 @@ struct FiguresOf {
     void operator()(const Validation &r) const
     {
         all.add(r.state, "proved_");
-        all.add(r.verdict);
+        all.add(r.verdict, provesProfile(r) ? "" : "against_");
     }
     void operator()(const WarmUpResult &r) const { all.add("warm_up_drift", r.verdict.drift); }
     void operator()(const CheckFirst &r) const

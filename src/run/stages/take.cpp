@@ -6,9 +6,9 @@ namespace lantern::run {
 StageEntry takeStage()
 {
     StageEntry entry = entryOf<TakeResult>(Stage::Take);
-    entry.make = [](const RunResults &, const Devices &devices) -> StageResult {
+    entry.make = [](const RunResults &results, const Devices &devices) -> StageResult {
         TakeResult result{devices.store->inUse()};
-        if (result.profile.isEmpty())
+        if (result.profile.isEmpty() && results.setup.against.empty()) // else it is not needed
             throw Error(ErrorKind::BadInput, "display", "no profile is in use on it",
                         "Install one, or give one to be proved.");
         return result;

@@ -184,7 +184,15 @@ AccuracyModel ofValidation(const Validation &v, bool worstFirst)
     addShare(v, validation);
     addRoses(v, validation);
     validation.tails = tailsOf(v);
-    validation.mean = figure(v.meanDeltaE00, 2);
+    const JudgedFigure *mean = v.verdict.find(Figure::ColourMean);
+    if (v.verdict.tolerance.formula == DifferenceFormula::De2000)
+        validation.mean = figure(v.meanDeltaE00, 2);
+    else if (mean)
+        validation.mean = figure(mean->value, 2);
+    else {
+        const auto all = differencesOf(v, true);
+        validation.mean = all.empty() ? dash() : figure(statistics(all).mean, 2);
+    }
     validation.verdict = halvesTable(v.verdict);
     validation.verdictTip = limitsText(v.verdict);
     validation.figures = figuresTable(v.verdict);

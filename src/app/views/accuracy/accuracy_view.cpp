@@ -60,6 +60,7 @@ AccuracyView::AccuracyView(Intents *intents)
     m_verdict->setObjectName(QStringLiteral("validationVerdict"));
     m_figures->setObjectName(QStringLiteral("verdictFigures"));
     m_table->setColumnCount(6);
+    m_table->setObjectName(QStringLiteral("validationTable"));
     m_table->setSortingEnabled(true);
     m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder); // as in the chart
     m_roses->setObjectName(QStringLiteral("errorRoses"));

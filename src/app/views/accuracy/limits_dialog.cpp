@@ -131,7 +131,8 @@ void LimitsDialog::edit(const Tolerance &t, bool isOwn)
     m_source->setText(QString::fromStdString(t.source));
     m_formula->setCurrentIndex(m_formula->findData(static_cast<int>(t.formula)));
     m_remove->setVisible(isOwn);
-    const QLocale locale;
+    QLocale locale;
+    locale.setNumberOptions(QLocale::OmitGroupSeparator); // it is read back
     int row = 0;
     for (const Figure f : allFigures()) {
         const auto &limit = limitIn(t, f);

@@ -332,7 +332,8 @@ void AimView::setState(const SessionState &state)
     m_chart->setVisible(m.measure.until == MeasureChoice::Until::Chart);
     m_chart->setText(m.measure.list.empty() ? tr("Make it…")
                                             : tr("%1 patches…").arg(m.measure.list.size()));
-    m_state = state;
+    if (isVisible()) // for the dialog
+        m_state = state;
     if (m_chartDialog)
         m_chartDialog->setState(state);
     for (QWidget *w : std::initializer_list<QWidget *>{
