@@ -134,13 +134,17 @@ void alignListings(QTextDocument &document)
     QTextCharFormat small;
     small.setFontPointSize(7.5);
     small.setFontFamilies({QString::fromLatin1(kTypeface)});
+    // As one change: the pages are laid out once, not after each line of thousands.
+    QTextCursor cursor(&document);
+    cursor.beginEditBlock();
     for (QTextBlock block = document.begin(); block.isValid(); block = block.next())
         if (block.blockFormat().nonBreakableLines()) {
-            QTextCursor cursor(block);
-            cursor.select(QTextCursor::BlockUnderCursor);
+            cursor.setPosition(block.position());
+            cursor.setPosition(block.position() + block.length() - 1, QTextCursor::KeepAnchor);
             cursor.mergeBlockFormat(format);
             cursor.mergeCharFormat(small);
         }
+    cursor.endEditBlock();
 }
 
 QString styleSheet()
