@@ -29,6 +29,9 @@ public:
     }
     ~PrivateBus()
     {
+        // A connection is closed in the toolkit's own thread, perhaps after this: it must not touch
+        // a stand-in that has gone.
+        standIn().unregisterObject(QStringLiteral("/"), QDBusConnection::UnregisterTree);
         QDBusConnection::disconnectFromBus(kStandIn);
         m_thread.quit();
         m_thread.wait();

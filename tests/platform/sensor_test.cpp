@@ -264,25 +264,27 @@ private slots:
         QCOMPARE(reads(), MeterFault::None);
         QVERIFY(isFinite(read[0][1].value<XYZ>()));
         // Locked for others until it is let go of.
-        SensorMeter other(dummy.id, service.connect(QStringLiteral("another")));
-        QSignalSpy refused(&other, &run::Meter::failed);
-        other.startGreeting(1);
+        auto other =
+            std::make_unique<SensorMeter>(dummy.id, service.connect(QStringLiteral("another")));
+        QSignalSpy refused(other.get(), &run::Meter::failed);
+        other->startGreeting(1);
         QVERIFY(waitUntil([&] { return !refused.isEmpty(); }));
         QCOMPARE(refused[0][1].value<MeterFault>(), MeterFault::CannotDo);
         m_meter.reset();
-        const QSignalSpy free(&other, &run::Meter::greeted);
+        const QSignalSpy free(other.get(), &run::Meter::greeted);
         QVERIFY(waitUntil([&] {
             if (!free.isEmpty())
                 return true;
-            other.startGreeting(2);
+            other->startGreeting(2);
             return false;
         }));
         // The service ends in the midst of things.
         service.end();
         refused.clear();
-        other.startReading(3, {255, 255, 255});
+        other->startReading(3, {255, 255, 255});
         QVERIFY(waitUntil([&] { return !refused.isEmpty(); }));
         QCOMPARE(refused[0][1].value<MeterFault>(), MeterFault::Unplugged);
+        other.reset(); // before its connection, which is closed in another thread
         QDBusConnection::disconnectFromBus(QStringLiteral("another"));
     }
 
