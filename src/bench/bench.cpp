@@ -71,9 +71,12 @@ double shareSeen(const std::array<double, 2> &screenMm, const ScreenPoint &meter
     return static_cast<double>(inside) / all;
 }
 
-Bench::SeenColours seenBy(const Bench &bench, const ReadPatch &patch)
+Bench::SeenColours seenBy(Bench &bench, const ReadPatch &patch)
 {
-    if (!patch.region)
+    bench.condition().litArea.reset();
+    if (patch.region)
+        bench.condition().litArea = patch.region->width * patch.region->height;
+    else
         return {{patch.rgb, 1.0}};
     const double share =
         shareSeen(bench.display().description().sizeMm, bench.meterPlace(), *patch.region);

@@ -85,6 +85,6 @@ private:
 };
 
 /// What the bench's meter sees of a patch.
-Bench::SeenColours seenBy(const Bench &bench, const ReadPatch &patch);
+Bench::SeenColours seenBy(Bench &bench, const ReadPatch &patch);
 
 } // namespace lantern::bench

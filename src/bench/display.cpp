@@ -15,13 +15,6 @@ namespace lantern::bench {
 namespace {
 
 constexpr std::array kChannels = {"red", "green", "blue"};
-constexpr double kInfinity = std::numeric_limits<double>::infinity();
-
-Vec3 triple(JsonObject &object, const std::string &key, double min, double max)
-{
-    const auto v = object.numbers(key, 3, min, max);
-    return {v[0], v[1], v[2]};
-}
 
 double positive(JsonObject &object, const std::string &key)
 {
@@ -252,7 +245,7 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
                           c, d);
     }
     const Vec3 a = t.cwiseProduct(Vec3::Ones() - d.crosstalk * t);
-    return d.traits.mixed(a) + d.blackRatio * d.leak;
+    return d.traits.mixed(a, condition.litArea) + d.blackRatio * d.leak;
 }
 
 Vec3 Display::scale(const DisplayCondition &condition) const

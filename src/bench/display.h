@@ -62,6 +62,8 @@ struct DisplayCondition {
     Vec3 nightLight = Vec3::Ones();
     /// Active memory slot: 1024 numbers 0..1 per channel; nothing means none is active.
     std::optional<SlotTable> memorySlot = {};
+    /// Share of the screen that the patch lights; nothing: as the display's file says.
+    std::optional<double> litArea = {};
 };
 
 /// A point of the screen, -1..1 from the centre, right and down positive.

@@ -14,8 +14,6 @@ namespace lantern::bench {
 
 namespace {
 
-constexpr double kInfinity = std::numeric_limits<double>::infinity();
-
 /// SplitMix64 finaliser. Source: Steele, Lea, Flood, OOPSLA 2014.
 uint64_t mix(uint64_t z)
 {

@@ -8,13 +8,13 @@
 
 namespace lantern::bench {
 
-namespace {
-
 Vec3 triple(JsonObject &object, const std::string &key, double min, double max)
 {
     const auto v = object.numbers(key, 3, min, max);
     return {v[0], v[1], v[2]};
 }
+
+namespace {
 
 Mat3 rows(JsonObject &object, const std::string &key, double min, double max)
 {
@@ -135,14 +135,14 @@ Vec3 Response::mean(const Vec3 &from, const Vec3 &to, double waitedSeconds,
     return out;
 }
 
-Vec3 PanelTraits::mixed(const Vec3 &drive) const
+Vec3 PanelTraits::mixed(const Vec3 &drive, const std::optional<double> &litArea) const
 {
     Vec3 a = drive + levelShift * drive.cwiseProduct(Vec3::Ones() - drive);
     if (whiteSubpixel)
         a += std::pow(std::max(0.0, drive.minCoeff()), whiteSubpixel->exponent) *
              whiteSubpixel->share;
     if (powerLimit) {
-        const double load = powerLimit->litArea * powerLimit->weights.dot(drive);
+        const double load = litArea.value_or(powerLimit->litArea) * powerLimit->weights.dot(drive);
         if (load > powerLimit->threshold)
             a *= std::pow(powerLimit->threshold / load, powerLimit->strength);
     }

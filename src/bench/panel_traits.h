@@ -4,11 +4,17 @@
 #include "core/colour/colour.h"
 
 #include <array>
+#include <limits>
 #include <optional>
 #include <string>
 #include <vector>
 
 namespace lantern::bench {
+
+inline constexpr double kInfinity = std::numeric_limits<double>::infinity();
+
+/// Three numbers of a file, each in min..max.
+Vec3 triple(JsonObject &object, const std::string &key, double min, double max);
 
 /// What real panels do besides the plain physics; each part is an optional key of a display file.
 /// The formulas stand in docs/simulated-bench.md, "What real panels do". Without any of them a
@@ -104,8 +110,8 @@ struct PanelTraits {
     std::optional<Response> response = {};
 
     /// Steps 7a to 7c: from the channels' drives after cross-talk to what leaves the panel, before
-    /// leakage.
-    [[nodiscard]] Vec3 mixed(const Vec3 &drive) const;
+    /// leakage. \param litArea share of the screen that the patch lights; nothing: as in the file
+    [[nodiscard]] Vec3 mixed(const Vec3 &drive, const std::optional<double> &litArea = {}) const;
 };
 
 /// Takes the optional keys out of a display file. \throws Error BadInput naming key and range

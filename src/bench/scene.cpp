@@ -15,6 +15,8 @@ Json sceneToJson(const Bench::SeenColours &seen, const Bench &bench)
         json["lut"] = condition.lut->channels;
     if (condition.memorySlot)
         json["slot"] = condition.memorySlot->channels;
+    if (condition.litArea)
+        json["lit_area"] = *condition.litArea;
     json["controls"] = controlsToJson(condition.controls);
     json["room"] = {bench.room().illuminanceLux, bench.room().chromaticity.x,
                     bench.room().chromaticity.y};
@@ -62,6 +64,9 @@ Bench::SeenColours applyScene(const Json &json, const std::string &source, Bench
             std::copy(slot[c].begin(), slot[c].end(), table.channels[c].begin());
         condition.memorySlot = table;
     }
+    condition.litArea.reset();
+    if (root.has("lit_area"))
+        condition.litArea = root.number("lit_area", 0, 1);
     condition.controls = controlsFromJson(root.object("controls"));
     const auto room = root.numbers("room", 3, 0, 1e6);
     bench.room() = {room[0], {room[1], room[2]}};

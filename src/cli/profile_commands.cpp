@@ -168,7 +168,8 @@ int proof(const ProofOptions &o)
 {
     const ProfileFile display(readBytes(o.profile), o.profile);
     const SoftProof p =
-        softProof(readText(o.characterisation), o.characterisation, display, o.paperWhite);
+        softProof(printingFromBytes(readBytes(o.characterisation), o.characterisation),
+                  o.characterisation, display, o.paperWhite);
     if (o.json) {
         std::cout << softProofToJson(p).dump() << '\n';
         return 0;

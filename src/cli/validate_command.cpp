@@ -2,6 +2,7 @@
 #include "cli/inputs.h"
 #include "cli/verdict_text.h"
 #include "core/aim/aim.h"
+#include "core/colour/spaces.h"
 #include "core/judge/weakness.h"
 #include "core/profile/target_space.h"
 #include "core/report/report.h"
@@ -22,11 +23,13 @@ namespace lantern::cli {
 namespace {
 
 /// The aim to judge by: the one given, else the one that the profile was made for.
-std::optional<Aim> aimFor(const ValidateOptions &o, const ProfileFile &profile)
+std::optional<Aim> aimFor(const ValidateOptions &o, const ProfileFile *profile)
 {
     if (!o.aim.empty())
         return readAim(o.aim);
-    const auto metadata = profile.metadata();
+    if (!profile)
+        return std::nullopt;
+    const auto metadata = profile->metadata();
     const auto it = metadata.find("AIM");
     if (it == metadata.end())
         return std::nullopt;
@@ -54,7 +57,7 @@ Tolerance toleranceFor(const ValidateOptions &o)
 
 /// The space that the display is held against; nothing: it is proved through its profile.
 /// \param native primaries of the display
-std::optional<TargetSpace> spaceFor(const ValidateOptions &o, const ProfileFile &profile,
+std::optional<TargetSpace> spaceFor(const ValidateOptions &o, const ProfileFile *profile,
                                     const std::optional<PrimarySet> &native)
 {
     if (o.against.empty())
@@ -72,23 +75,24 @@ std::optional<TargetSpace> spaceFor(const ValidateOptions &o, const ProfileFile 
 
 /// Reference colours and the code values they are sent with.
 std::vector<AimedPatch> aimedFor(const ValidateOptions &o, const ReferenceSet &set,
-                                 const ProfileFile &profile,
+                                 const ProfileFile *profile,
                                  const std::optional<TargetSpace> &space)
 {
     return space                      ? patchesOfSpace(set, *space)
-           : o.intent == "perceptual" ? perceptualPatches(set, profile)
-                                      : aimedPatches(set, profile);
+           : o.intent == "perceptual" ? perceptualPatches(set, *profile)
+                                      : aimedPatches(set, *profile);
 }
 
 /// Through the profile on the simulated display, without meter noise.
-Validation validateOnBench(const ValidateOptions &o, const ProfileFile &profile,
+Validation validateOnBench(const ValidateOptions &o, const ProfileFile *profile,
                            const Tolerance &tolerance)
 {
     const bench::Display display(readDisplay(o.display), o.display);
     bench::DisplayCondition state = display.initialCondition();
     if (!o.controls.empty())
         state.controls = readControls(o.controls);
-    state.lut = profile.videoLut();
+    if (profile)
+        state.lut = profile->videoLut();
     if (!o.slot.empty())
         state.memorySlot = slotFromJson(parseJson(readText(o.slot), o.slot), o.slot);
     PrimarySet native;
@@ -98,7 +102,7 @@ Validation validateOnBench(const ValidateOptions &o, const ProfileFile &profile,
     const auto space = spaceFor(o, profile, native);
     const ReferenceSet set =
         referenceFor(o, space ? ToLab([&](const DeviceRgb &rgb) { return space->toLab(rgb); })
-                              : asTold(profile));
+                              : asTold(*profile));
     const auto aimed = aimedFor(o, set, profile, space);
     std::vector<Reading> readings;
     for (const DeviceRgb &rgb : validationPatches(aimed))
@@ -123,7 +127,7 @@ qint64 unfinishedRun(const QString &logbookPath, const run::RunSetup &wanted)
 
 /// By the meter on the real one, with profile and LUT in force meanwhile; kept in the folder.
 Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vector<uint8_t> &bytes,
-                          const ProfileFile &profile, const Tolerance &tolerance)
+                          const ProfileFile *profile, const Tolerance &tolerance)
 {
     using namespace run;
     if (o.out.empty())
@@ -136,8 +140,10 @@ Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vec
     setup.aim =
         aimFor(o, profile).value_or(Aim{"As it is", NativeWhite{}, std::nullopt, NativeTone{}});
     ProofChoice choice{.reference = o.reference, .tolerance = tolerance};
-    if (!referenceByKey(o.reference, asTold(profile))) { // a list
-        const ReferenceSet set = referenceFor(o, asTold(profile));
+    const ToLab anyTold = [](const DeviceRgb &rgb) { return pcsFromSrgb(rgb); };
+    if (const ToLab toLab = profile ? asTold(*profile) : anyTold;
+        !referenceByKey(o.reference, toLab)) { // a list
+        const ReferenceSet set = referenceFor(o, toLab);
         choice.reference = set.name;
         choice.colours = set.colours;
     }
@@ -145,7 +151,8 @@ Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vec
     choice.absolute = o.white == "aimed";
     choice.against = o.against;
     choice.applyTo(setup, setup.seed);
-    setup.profileTitle = profile.name();
+    if (profile)
+        setup.profileTitle = profile->name();
     setup.startedAt = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
     const QString folder = QString::fromStdString(o.out);
     makeFolder(folder);
@@ -156,9 +163,10 @@ Validation validateOnDesk(const ValidateOptions &o, Place &place, const std::vec
     devices.controls.reset();
     engine.setDevices(devices);
     const RunResults results = carryOut(engine, place, [&](RunEngine &e) {
-        place.declare(
-            {reinterpret_cast<const char *>(bytes.data()), static_cast<qsizetype>(bytes.size())},
-            profile.videoLut().value_or(VideoLut::identity()));
+        if (profile) // else the display is held against a space as it stands
+            place.declare({reinterpret_cast<const char *>(bytes.data()),
+                           static_cast<qsizetype>(bytes.size())},
+                          profile->videoLut().value_or(VideoLut::identity()));
         if (unfinished != 0)
             e.resumeRun(unfinished);
         else
@@ -200,15 +208,19 @@ void print(const Validation &v)
 int validate(const ValidateOptions &o)
 {
     const auto place = o.output.empty() ? nullptr : deskPlace(o.output, o.meter);
-    const std::vector<uint8_t> bytes = !o.profile.empty() ? readBytes(o.profile)
-                                       : place            ? place->declared()
-                                                          : std::vector<uint8_t>{};
-    if (bytes.empty())
+    const std::vector<uint8_t> bytes = !o.profile.empty()           ? readBytes(o.profile)
+                                       : place && o.against.empty() ? place->declared()
+                                                                    : std::vector<uint8_t>{};
+    if (bytes.empty() && o.against.empty())
         throw Error(ErrorKind::BadInput, "--profile",
                     place ? Message("no profile is in use on %1", {o.output})
                           : Message("is missing"),
                     "Give the profile to be proved.");
-    const ProfileFile profile(bytes, o.profile.empty() ? "profile in use" : o.profile);
+    const auto given =
+        bytes.empty() ? std::nullopt
+                      : std::optional<ProfileFile>(
+                            std::in_place, bytes, o.profile.empty() ? "profile in use" : o.profile);
+    const ProfileFile *profile = given ? &*given : nullptr;
     const Tolerance tolerance = toleranceFor(o);
     const Validation v = place ? validateOnDesk(o, *place, bytes, profile, tolerance)
                                : validateOnBench(o, profile, tolerance);

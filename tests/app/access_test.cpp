@@ -388,7 +388,7 @@ private slots:
         }
         // Patches, curves and the dial: with their figures.
         show(ViewId::Accuracy);
-        auto *fields = window()->findChild<MatchFields *>();
+        auto *fields = window()->findChild<MatchFields *>(QStringLiteral("matchFields"));
         const auto &patches = m_rig.state().results.validation->patches;
         for (const ValidatedPatch &p : patches)
             QVERIFY(fields->accessibleDescription().contains(

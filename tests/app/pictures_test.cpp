@@ -232,6 +232,9 @@ private slots:
         QVERIFY(ownPictures().front().paint().save(picture));
         dialog->findChild<QSpinBox *>(QStringLiteral("keyColours"))->setValue(20);
         dialog->take(picture, true);
+        auto *use = dialog->findChild<QPushButton *>(QStringLiteral("useChart"));
+        QVERIFY(!use->isEnabled()); // while it is read
+        QVERIFY(rig.waitFor([&] { return use->isEnabled(); }));
         dialog->findChild<QSpinBox *>(QStringLiteral("spreadPatches"))->setValue(30);
         auto *figures = dialog->findChild<QLabel *>(QStringLiteral("chartFigures"));
         QVERIFY2(figures->text().contains(QLatin1String("patches")), qPrintable(figures->text()));
@@ -240,8 +243,8 @@ private slots:
         QVERIFY(
             rig.waitFor([&] { return rig.state().ownCharts.contains(QStringLiteral("plate")); }));
         dialog->take(folder.filePath(QStringLiteral("none.png")), true); // told, nothing lost
-        QTest::mouseClick(dialog->findChild<QPushButton *>(QStringLiteral("useChart")),
-                          Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return use->isEnabled(); }));
+        QTest::mouseClick(use, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return !rig.state().measure.list.empty(); }));
         const size_t patches = rig.state().measure.list.size();
         QVERIFY2(patches > 40 && patches <= 50, qPrintable(QString::number(patches)));

@@ -7,6 +7,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QLabel>
 #include <QListWidget>
 #include <QScreen>
 
@@ -96,7 +97,19 @@ bool takeAll(const QString &folder)
     ok = save(folder, "gamut-solid.png") && ok;
     rig.session->showView(ViewId::Compare);
     QTest::qWait(400);
-    return save(folder, "before-and-after.png") && ok;
+    ok = save(folder, "before-and-after.png") && ok;
+    rig.session->showView(ViewId::SoftProof);
+    run::PrintChoice print;
+    print.path = QStringLiteral(LANTERN_DEMO "/harbour-coated.txt");
+    rig.session->choosePrint(print);
+    const auto *sentence = rig.window->findChild<QLabel *>(QStringLiteral("printSentence"));
+    auto *read = rig.window->findChild<QPushButton *>(QStringLiteral("readPrint"));
+    ok = rig.waitFor([&] { return sentence->isVisible() && read->isEnabled(); }) && ok;
+    read->click();
+    ok = rig.waitFor([&] { return rig.state().lastProof.has_value(); }) && ok;
+    rig.session->showView(ViewId::SoftProof);
+    return rig.waitFor([&] { return read->isVisible() && read->isEnabled(); }) &&
+           save(folder, "soft-proof.png") && ok;
 }
 
 } // namespace

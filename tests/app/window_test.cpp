@@ -49,7 +49,7 @@ private slots:
         rig.session->saveReport(folder.path());
         QVERIFY(QFile::exists(folder.filePath(QStringLiteral("report.html"))));
         rig.session->saveReport(QStringLiteral("/proc/nowhere"));
-        QVERIFY(rig.state().notice.contains(QLatin1String("cannot be written")));
+        QVERIFY(rig.state().notice.contains(QLatin1String("cannot be made")));
         // and a new run finds this one as the last time
         rig.session->newRun();
         QVERIFY(rig.waitFor(

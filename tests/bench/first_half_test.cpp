@@ -22,6 +22,23 @@ class FirstHalfTest : public QObject {
     }
 
 private slots:
+    /// A supply that gives way: the patch of the search is lighter than the whole screen was.
+    void thePlacementSeesWhetherAreaDims()
+    {
+        Json j = northJson();
+        const auto gain = [&] {
+            Bench b = bench(j);
+            PlacementPlan plan(0.085, 0.15);
+            carryOut(plan, b);
+            return plan.result()->patchGain;
+        };
+        VERIFY_NEAR(gain(), 1.0, 0.01);
+        j["power_limit"] = {
+            {"weights", {0.2, 0.7, 0.1}}, {"threshold", 0.4}, {"strength", 0.5}, {"lit_area", 1}};
+        // The whole screen: (0.4 / 1)^0.5 of its light; the patch, 1.3 % of the area, all of it.
+        VERIFY_NEAR(gain(), 1 / std::sqrt(0.4), 0.02);
+    }
+
     void aColdDisplayIsSaidToBeWarming_data()
     {
         QTest::addColumn<double>("tau");

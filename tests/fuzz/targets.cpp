@@ -4,6 +4,8 @@
 #include "bench/meter.h"
 #include "core/aim/aim.h"
 #include "core/base/error.h"
+#include "core/judge/tolerance.h"
+#include "core/profile/printing.h"
 #include "core/profile/profile_facts.h"
 #include "core/profile/profile_file.h"
 #include "core/reading/colour_list.h"
@@ -46,12 +48,14 @@ void cgats(const uint8_t *data, size_t size)
 void colourList(const uint8_t *data, size_t size)
 {
     tolerant([&] { (void)parseColourList(text(data, size), "fuzz"); });
+    tolerant([&] { (void)printingFromText(text(data, size), "fuzz"); });
 }
 
 void icc(const uint8_t *data, size_t size)
 {
     const std::vector<uint8_t> bytes(data, data + size);
     tolerant([&] { (void)inspectProfile(bytes, "fuzz"); });
+    tolerant([&] { (void)printingFromProfile(bytes, "fuzz"); });
     tolerant([&] {
         const ProfileFile p(bytes, "fuzz");
         (void)p.toDevice({50, 10, -10});
@@ -72,6 +76,7 @@ void json(const uint8_t *data, size_t size)
     tolerant([&] { (void)bench::meterFromJson(j, "fuzz"); });
     tolerant([&] { (void)controlsFromJson(JsonObject(j, "fuzz")); });
     tolerant([&] { (void)correctionFromJson(j, "fuzz"); });
+    tolerant([&] { (void)toleranceFromJson(j, "fuzz"); });
     tolerant([&] { (void)slotFromJson(j, "fuzz"); });
     tolerant([&] { (void)recheckReport(j, "fuzz"); });
 }

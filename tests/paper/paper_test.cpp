@@ -103,6 +103,27 @@ private slots:
         QVERIFY2(images.trimmed().split(QLatin1Char('\n')).size() <= 3, qPrintable(images));
     }
 
+    /// By a checker of its own, names with markup in them included.
+    void thePageIsSoundHtml()
+    {
+        for (const char *form : {"long", "short"}) {
+            const QString problem =
+                report("page.html",
+                       {QStringLiteral("--form"), QLatin1String(form), QStringLiteral("--studio"),
+                        QStringLiteral("<script>alert(1)</script> & \"Sons\""),
+                        QStringLiteral("--text"), QStringLiteral("]]> </p><b>")});
+            QVERIFY2(problem.isEmpty(), qPrintable(problem));
+            QProcess tidy;
+            tidy.start(QStringLiteral("tidy"),
+                       {QStringLiteral("-e"), QStringLiteral("-q"), path("page.html")});
+            QVERIFY(tidy.waitForFinished(60'000));
+            const QString said = QString::fromUtf8(tidy.readAllStandardError());
+            QVERIFY2(tidy.exitCode() < 1, qPrintable(said));
+            const QByteArray page = run::readFile(path("page.html"));
+            QVERIFY(!page.contains("<script") && page.contains("&lt;script&gt;"));
+        }
+    }
+
     void theShortFormIsOnePage()
     {
         for (const char *page : {"a4", "letter"}) {

@@ -186,7 +186,8 @@ private slots:
         lantern::test::ToyDisplay display;
         const auto icc = buildProfile(display.read(makeChart(96)), {}, "toy").icc;
         const std::string data = readWhole("/usr/share/color/icc/FOGRA39L.ti3");
-        const SoftProof p = softProof(data, "coated", ProfileFile(icc, "p"), false);
+        const Printing coated = printingFromText(data, "coated");
+        const SoftProof p = softProof(coated, "coated", ProfileFile(icc, "p"), false);
         QCOMPARE(p.colours.size(), size_t(1617));
         QVERIFY(p.insideShare > 0.6 && p.insideShare < 0.99);
         QVERIFY(p.outside.mean > p.all.mean);
@@ -194,12 +195,12 @@ private slots:
         for (const ProofedColour &c : p.colours)
             if (c.inside)
                 VERIFY_BELOW(c.deltaE00, 1.5);
-        const SoftProof absolute = softProof(data, "coated", ProfileFile(icc, "p"), true);
+        const SoftProof absolute = softProof(coated, "coated", ProfileFile(icc, "p"), true);
         VERIFY_NEAR(absolute.colours[0].aimed.L, 95, 0.01); // as the file says
-        VERIFY_ERROR(
-            softProof("CGATS\nBEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
-                      "x.cgats", ProfileFile(icc, "p"), true),
-            "CMYK_C");
+        VERIFY_ERROR(printingFromText(
+                         "CGATS\nBEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\nBEGIN_DATA\n1\nEND_DATA\n",
+                         "x.cgats"),
+                     "CMYK_C");
     }
 
 private:

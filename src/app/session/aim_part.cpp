@@ -1,6 +1,7 @@
 #include "app/session/aim_part.h"
 
 #include "core/base/error.h"
+#include "run/book/in_words.h"
 
 #include <QUndoCommand>
 
@@ -68,7 +69,8 @@ AimPart::AimPart(const QString &folder, QString formFile, QObject *parent)
 {
     try {
         m_state.profileForm = run::readProfileForm(m_formFile);
-    } catch (const Error &) { // damaged: the usual kind, until one is chosen anew
+    } catch (const Error &e) { // damaged: the usual kind, until one is chosen anew
+        m_problem = run::inWords(e);
     }
     m_state.aim = aimPresets().front();
     m_state.ownAims = m_shelf.aims();

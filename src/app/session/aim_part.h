@@ -18,6 +18,9 @@ public:
     [[nodiscard]] const AimState &state() const { return m_state; }
     [[nodiscard]] QUndoStack *undoStack() { return &m_undo; }
 
+    /// What of the choices that were kept could not be read, once; empty: nothing.
+    [[nodiscard]] QString takeProblem() { return std::exchange(m_problem, {}); }
+
     /// With undo; turning the same knob again and again is one step back.
     void setAim(const Aim &aim);
     void setMeasure(const MeasureChoice &choice);
@@ -42,7 +45,7 @@ private:
 
     run::AimShelf m_shelf;
     run::ChartShelf m_charts;
-    QString m_formFile;
+    QString m_formFile, m_problem;
     AimState m_state;
     QUndoStack m_undo;
 };

@@ -79,7 +79,9 @@ HistoryPart::HistoryPart(const QString &logbookPath, QObject *parent)
             [this](qint64 run, const run::RunResults &results) {
                 constexpr size_t kMostLoaded = 12;
                 if (m_state.loadedRuns.size() >= kMostLoaded)
-                    m_state.loadedRuns.clear();
+                    std::erase_if(m_state.loadedRuns, [this](const auto &loaded) {
+                        return loaded.first != m_state.openedRun;
+                    });
                 m_state.loadedRuns[run] = std::make_shared<const run::RunResults>(results);
                 emit changed();
             });
@@ -112,11 +114,20 @@ void HistoryPart::load(qint64 run)
         emit runWanted(run);
 }
 
+void HistoryPart::open(qint64 run)
+{
+    m_state.openedRun = run;
+    if (run != 0)
+        load(run);
+    emit changed();
+}
+
 void HistoryPart::take(const HistoryAnswer &answer)
 {
     if (answer.number != m_questions)
         return; // another one is on its way
     const auto loaded = std::move(m_state.loadedRuns);
+    const qint64 opened = m_state.openedRun;
     m_state = {};
     QStringList problems;
     for (const DisplayHistory &history : answer.displays) {
@@ -134,10 +145,12 @@ void HistoryPart::take(const HistoryAnswer &answer)
                        history.lastProof,
                        history.byEye,
                        history.installed,
-                       false};
+                       false,
+                       0};
     }
     m_state.pastRuns = answer.pastRuns;
     m_state.loadedRuns = loaded;
+    m_state.openedRun = opened;
     QString problem = answer.problem;
     if (problem.isEmpty() && !problems.isEmpty())
         problem =

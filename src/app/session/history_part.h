@@ -25,6 +25,8 @@ public:
     void ask(const QStringList &displayIds, const QString &selected, qint64 presentRun);
     /// Reads a run of any display, by its number; state().loadedRuns has it then.
     void load(qint64 run);
+    /// Views are to show that run. \param run 0: the newest again
+    void open(qint64 run);
     /// Another display is chosen: nothing is known of it until the answer is there.
     void forget();
     // Ahead of the logbook's answer, which will say the same.

@@ -33,6 +33,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::reportStyleChosen, &Session::setReportStyle);
     obey(&Intents::pastRunWanted, &Session::loadPastRun);
+    obey(&Intents::pastRunOpened, &Session::openPastRun);
     obey(&Intents::formerStateWanted, &Session::showFormerState);
     obey(&Intents::gamutsChosen, &Session::chooseGamuts);
     obey(&Intents::chartKept, &Session::keepChart);
@@ -40,6 +41,8 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::ownChartRemoved, &Session::removeChart);
     obey(&Intents::proofWanted, &Session::proveNow);
     obey(&Intents::proofChosen, &Session::chooseProof);
+    obey(&Intents::printChosen, &Session::choosePrint);
+    obey(&Intents::printProofWanted, &Session::provePrint);
     obey(&Intents::toleranceKept, &Session::keepTolerance);
     obey(&Intents::toleranceOffered, &Session::takeTolerance);
     obey(&Intents::toleranceRemoved, &Session::removeTolerance);

@@ -41,10 +41,13 @@ signals:
     void checkFirstWanted();
     void proofWanted();
     void pastRunWanted(qint64 run);
+    void pastRunOpened(qint64 run); ///< every view is to show it; 0: the newest again
     /// The display itself as it was: as found (0), or in a run. \param on while a key is held
     void formerStateWanted(qint64 run, bool on);
     void gamutsChosen(const QStringList &keys);
     void proofChosen(const lantern::run::ProofChoice &choice);
+    void printChosen(const lantern::run::PrintChoice &choice);
+    void printProofWanted(const lantern::run::ProofChoice &choice);
     void toleranceKept(const lantern::Tolerance &tolerance);
     void toleranceOffered(const QString &path);
     void toleranceRemoved(const QString &name);

@@ -1,6 +1,7 @@
 #include "app/session/proof_part.h"
 
 #include "core/base/error.h"
+#include "run/book/in_words.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -12,7 +13,8 @@ ProofPart::ProofPart(const QString &folder, QString file, QObject *parent)
 {
     try {
         m_state.proof = run::readProofChoice(m_file);
-    } catch (const Error &) { // damaged: the usual choice, until one is made anew
+    } catch (const Error &e) { // damaged: the usual choice, until one is made anew
+        m_problem = run::inWords(e);
     }
     m_state.ownTolerances = m_shelf.tolerances();
 }

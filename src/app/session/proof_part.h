@@ -13,6 +13,8 @@ public:
     /// \param folder of the sets of limits \param file of the choice
     ProofPart(const QString &folder, QString file, QObject *parent = nullptr);
     [[nodiscard]] const ProofState &state() const { return m_state; }
+    /// What of the choice that was kept could not be read, once; empty: nothing.
+    [[nodiscard]] QString takeProblem() { return std::exchange(m_problem, {}); }
     /// Kept for the proofs to come. \throws Error Device when it cannot be written
     void choose(const run::ProofChoice &choice);
     // What happened is returned, for people.
@@ -27,7 +29,7 @@ signals:
 
 private:
     run::ToleranceShelf m_shelf;
-    QString m_file;
+    QString m_file, m_problem;
     ProofState m_state;
 };
 

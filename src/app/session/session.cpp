@@ -6,6 +6,7 @@
 #include "paper/report_pages.h"
 #include "run/book/in_words.h"
 #include "run/book/output_files.h"
+#include "run/file/files.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -40,18 +41,25 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_light(beside(logbookPath, "lights.json"), m_aim.undoStack()),
       m_history(logbookPath),
       m_proof(beside(logbookPath, "limits"), beside(logbookPath, "proof.json")),
+      m_print(beside(logbookPath, "print.json")),
       m_run(logbookPath)
 {
     m_reportStyle.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
     try {
         if (QFileInfo::exists(m_reportStyleFile))
             m_reportStyle = run::readReportStyle(m_reportStyleFile);
-    } catch (const Error &) { // damaged: none, until it is given anew
+    } catch (const Error &e) { // damaged: none, until it is given anew
+        m_damaged << run::inWords(e);
     }
+    for (const QString &problem : {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem()})
+        if (!problem.isEmpty())
+            m_damaged << problem;
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, [this] {
         if (m_view == ViewId::Gamut) // as long as nobody looks, it is not worked out
             m_gamut.look(state().shown().profile, m_history.state().loadedRuns);
+        if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
+            m_print.look(state().shown().profile);
         emit changed();
     });
     connectParts();
@@ -74,6 +82,8 @@ void Session::connectParts()
             lookInForce();
     });
     connect(&m_proof, &ProofPart::changed, this, &Session::publish);
+    connect(&m_print, &PrintPart::changed, this, &Session::publish);
+    connect(&m_print, &PrintPart::failed, this, &Session::setProblem);
     connect(&m_gamut, &GamutPart::changed, this, &Session::publish);
     connect(&m_gamut, &GamutPart::failed, this, &Session::setProblem);
     connect(&m_gamut, &GamutPart::runWanted, &m_history, &HistoryPart::load);
@@ -159,6 +169,7 @@ void Session::compose() const
     static_cast<ProfilesState &>(m_state) = m_inForce.profiles();
     static_cast<ForecastState &>(m_state) = m_forecast.state();
     static_cast<ProofState &>(m_state) = m_proof.state();
+    static_cast<PrintState &>(m_state) = m_print.state();
     static_cast<GamutState &>(m_state) = m_gamut.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
@@ -247,8 +258,11 @@ void Session::onHistory(const QString &problem)
     const HistoryState &h = m_history.state();
     m_inForce.setOwn(h.own());
     const QString ofLight = m_light.takeProblem();
-    if (!problem.isEmpty() || !ofLight.isEmpty())
-        setProblem(problem.isEmpty() ? ofLight : problem);
+    QStringList problems = {problem, ofLight};
+    problems << std::exchange(m_damaged, {});
+    problems.removeAll(QString());
+    if (!problems.isEmpty())
+        setProblem(problems.join(QLatin1Char('\n')));
     if (std::exchange(m_putBackThen, false))
         m_inForce.putBack();
     lookInForce();
@@ -495,6 +509,7 @@ void Session::saveReport(const QString &folder)
 {
     attempt([&] {
         const run::RunResults &shown = state().shown();
+        run::makeFolder(folder);
         run::writeOutputs(shown, folder, m_reportStyle.studio);
         ReportData report = run::reportData(shown);
         report.studio = m_reportStyle.studio;

@@ -8,6 +8,7 @@
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
 #include "app/session/meter_part.h"
+#include "app/session/print_part.h"
 #include "app/session/proof_part.h"
 #include "app/session/run_part.h"
 #include "app/state/session_state.h"
@@ -56,8 +57,13 @@ public slots:
     /// Proves what is in force on the display, whoever made it.
     void proveNow();
     void chooseProof(const lantern::run::ProofChoice &choice);
+    /// Shows colours of the printing condition on the display and reads them.
+    void provePrint(const lantern::run::ProofChoice &choice);
+    void choosePrint(const lantern::run::PrintChoice &choice);
     void keepTolerance(const lantern::Tolerance &tolerance);
     void loadPastRun(qint64 run) { m_history.load(run); }
+    /// Every view shows that run; 0: the newest again.
+    void openPastRun(qint64 run) { m_history.open(run); }
     /// The video LUT of a run that was loaded (0: none, as the display was found) on the display;
     /// false puts its own back.
     void showFormerState(qint64 run, bool on);
@@ -164,7 +170,8 @@ private:
     void clearRun();
     void resumeOldRun();
     void onStatus(const run::RunStatus &before);
-    bool beginErrand(run::RunKind kind);
+    /// \param proof of a validation; nothing: the one that is chosen
+    bool beginErrand(run::RunKind kind, const std::optional<run::ProofChoice> &proof = {});
     /// For something small beside the runs; tells why where it is not.
     bool isMeterFree();
     void finishErrand();
@@ -189,6 +196,7 @@ private:
     ViewId m_view = ViewId::Ready;
     QString m_notice;
     bool m_noticeIsProblem = false;
+    QStringList m_damaged; ///< choices that were kept and cannot be read, until that is told
     QString m_reportFolder, m_reportStyleFile;
     run::ReportStyle m_reportStyle;
     std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
@@ -206,6 +214,7 @@ private:
     ForecastPart m_forecast;
     GamutPart m_gamut;
     ProofPart m_proof;
+    PrintPart m_print;
     RunPart m_run;
 
     mutable SessionState m_state;

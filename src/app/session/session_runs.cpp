@@ -40,6 +40,8 @@ void Session::beginRun()
         setup.against.clear(); // a run proves its own profile
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints();
+        if (const auto &placement = m_checklist.state().placement)
+            setup.patchGain = placement->patchGain;
         m_notice.clear();
         if (m_inForce.beginTrying()) {
             m_freshRunWanted = false; // once it is stopped, it is the one to go on with
@@ -49,7 +51,7 @@ void Session::beginRun()
 }
 
 /// A small run of its own, done in one go; false when it has to wait.
-bool Session::beginErrand(RunKind kind)
+bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &proof)
 {
     if (state().isMeasuring() ||
         (state().hasRun() && m_run.state().status.activity != Activity::Finished)) {
@@ -63,7 +65,8 @@ bool Session::beginErrand(RunKind kind)
         setup.kind = kind;
         setup.aim = m_aim.state().aim;
         if (kind == RunKind::Validation) {
-            m_proof.state().proof.applyTo(setup, QRandomGenerator::global()->generate());
+            proof.value_or(m_proof.state().proof)
+                .applyTo(setup, QRandomGenerator::global()->generate());
             setup.adjust = run::AdjustMode::Skip;
             if (m_history.state().lastTime)
                 setup.aim = m_history.state().lastTime->setup.aim;
@@ -129,6 +132,18 @@ void Session::proveNow()
     leaveFinishedRun();
     if (beginErrand(RunKind::Validation))
         m_view = ViewId::Accuracy;
+}
+
+void Session::provePrint(const run::ProofChoice &choice)
+{
+    leaveFinishedRun();
+    if (beginErrand(RunKind::Validation, choice))
+        m_view = ViewId::Accuracy;
+}
+
+void Session::choosePrint(const run::PrintChoice &choice)
+{
+    attempt([&] { m_print.choose(choice); });
 }
 
 void Session::chooseProof(const run::ProofChoice &choice)

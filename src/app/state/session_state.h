@@ -2,11 +2,13 @@
 
 #include "app/state/ready_points.h"
 #include "core/judge/profile_forecast.h"
+#include "core/judge/soft_proof.h"
 #include "core/model/gamut_boundary.h"
 #include "desk/display_facts.h"
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
 #include "run/book/lights.h"
+#include "run/book/print_choice.h"
 #include "run/book/profile_form.h"
 #include "run/book/proof_choice.h"
 #include "run/book/run_results.h"
@@ -38,7 +40,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye;
+        ByEye, SoftProof;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -51,6 +53,7 @@ inline constexpr ViewId ViewId::Accuracy{"accuracy"};
 inline constexpr ViewId ViewId::Profile{"profile"};
 inline constexpr ViewId ViewId::Compare{"compare"};
 inline constexpr ViewId ViewId::ByEye{"by-eye"};
+inline constexpr ViewId ViewId::SoftProof{"soft-proof"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -172,6 +175,15 @@ struct ProofState {
     std::vector<Tolerance> ownTolerances;
 };
 
+/// The printing condition at hand, and what the display makes of it by its profile.
+struct PrintState {
+    run::PrintChoice print;
+    QString printTitle;                         ///< empty: none was opened
+    QByteArray printProfile;                    ///< empty: it is a characterisation only
+    std::shared_ptr<const SoftProof> softProof; ///< null: none, or no profile of the display yet
+    bool foreseeing = false;                    ///< it is being worked out
+};
+
 /// What each kind of profile would come to, while one is about to be built.
 struct ForecastState {
     std::vector<ProfileForecast> forecasts;
@@ -203,6 +215,7 @@ struct HistoryState {
     /// The unfinished run, if its profile is installed already and is the newest of all.
     std::optional<run::RunResults> installed;
     bool readingHistory = false; ///< it has been asked and has not answered yet
+    qint64 openedRun = 0; ///< of loadedRuns, that views are to show instead of the newest; 0: none
 
     /// The run whose profile belongs to the display.
     [[nodiscard]] const std::optional<run::RunResults> &own() const
@@ -221,6 +234,7 @@ struct SessionState : RunState,
                       ProfilesState,
                       ForecastState,
                       ProofState,
+                      PrintState,
                       GamutState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
@@ -250,16 +264,27 @@ struct SessionState : RunState,
         return results.setup.kind != run::RunKind::Calibration &&
                status.activity != run::Activity::Idle && status.activity != run::Activity::Finished;
     }
+    /// The earlier run that was opened, while no other is under way; null: none.
+    [[nodiscard]] const run::RunResults *opened() const
+    {
+        const auto run = loadedRuns.find(openedRun);
+        return run == loadedRuns.end() || hasRun() || onErrand() ? nullptr : run->second.get();
+    }
     /// Views show a run of another day: none is under way or has just ended.
     [[nodiscard]] bool showsEarlierRun() const
     {
+        if (opened())
+            return true;
         const bool ofToday =
             hasRun() || (results.setup.kind == run::RunKind::Calibration && !results.found.empty());
         return !ofToday && lastTime.has_value();
     }
-    /// The run that views are about: the one under way, else the newest finished one.
+    /// The run that views are about: the one under way, else the one opened, else the newest
+    /// finished one.
     [[nodiscard]] const run::RunResults &shown() const
     {
+        if (const run::RunResults *run = opened())
+            return *run;
         return showsEarlierRun() ? *lastTime : results;
     }
     /// The run whose validation is the newest on this display: that of the run shown, or a proof
@@ -268,6 +293,8 @@ struct SessionState : RunState,
     {
         if (results.setup.kind == run::RunKind::Validation)
             return results;
+        if (const run::RunResults *run = opened())
+            return *run;
         return lastProof && !hasRun() ? *lastProof : shown();
     }
     /// The aim that belongs to it; before any run the one chosen.

@@ -80,7 +80,9 @@ QString shownDateText(const SessionState &state)
     const QDateTime at =
         QDateTime::fromString(QString::fromStdString(state.shown().setup.startedAt), Qt::ISODate)
             .toLocalTime();
-    return Wording::tr("Run of %1, %2")
+    const QString display = QString::fromStdString(state.shown().setup.displayName);
+    return (state.opened() ? Wording::tr("%1, run of %2, %3, opened from the logbook").arg(display)
+                           : Wording::tr("Run of %1, %2"))
         .arg(QLocale().toString(at.date(), QLocale::LongFormat),
              QLocale().toString(at.time(), QLocale::ShortFormat));
 }

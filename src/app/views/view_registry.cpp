@@ -7,6 +7,7 @@
 #include "app/views/light/light_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
+#include "app/views/soft_proof/soft_proof_view.h"
 #include "app/views/tone/tone_view.h"
 #include "app/views/white/white_view.h"
 
@@ -25,6 +26,8 @@ std::vector<ViewEntry> viewRegistry()
         {ViewId::Profile, [](Intents *i) -> View * { return new ProfileView(i); }},
         {ViewId::Compare, [](Intents *i) -> View * { return new CompareView(i); }},
         {ViewId::ByEye, [](Intents *i) -> View * { return new ByEyeView(i); }},
+        {ViewId::SoftProof, [](Intents *i) -> View * { return new SoftProofView(i); },
+         QKeySequence(Qt::CTRL | Qt::Key_K)},
         {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); },
          QKeySequence(Qt::CTRL | Qt::Key_L)},
     };

@@ -215,4 +215,12 @@ std::vector<DeviceRgb> statePatches()
     return patches;
 }
 
+std::vector<DeviceRgb> firstPatches()
+{
+    std::vector<DeviceRgb> patches = statePatches();
+    const auto middle = std::find(patches.begin(), patches.end(), kCoarseFrom);
+    patches.insert(middle + 1, kCoarseTo);
+    return patches;
+}
+
 } // namespace lantern

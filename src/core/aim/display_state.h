@@ -56,5 +56,8 @@ std::optional<double> gsdfStepError(const std::vector<Reading> &greys, double re
 
 /// Patches that displayState needs: white, black, primaries and nine greys.
 std::vector<DeviceRgb> statePatches();
+/// The same and, after its 128, a grey that is told from that unless the panel has only six bits.
+std::vector<DeviceRgb> firstPatches();
+inline constexpr DeviceRgb kCoarseFrom{128, 128, 128}, kCoarseTo{131, 131, 131};
 
 } // namespace lantern

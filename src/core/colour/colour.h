@@ -44,6 +44,10 @@ struct DeviceRgb {
     bool operator==(const DeviceRgb &) const = default;
 };
 
+inline constexpr double kDeviceTop = 255;
+inline constexpr DeviceRgb kDeviceWhite{kDeviceTop, kDeviceTop, kDeviceTop};
+inline constexpr DeviceRgb kDeviceBlack{0, 0, 0};
+
 /// PCS white of ICC profiles. Source: ICC.1:2022, 6.3.4.3 (X 0.9642, Y 1.0, Z 0.8249).
 inline constexpr RelXYZ kD50{0.9642, 1.0, 0.8249};
 

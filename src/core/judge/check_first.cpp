@@ -10,8 +10,6 @@ namespace lantern {
 
 namespace {
 
-constexpr DeviceRgb kWhite{255, 255, 255};
-
 const std::vector<Figure> kFigures = {Figure::White, Figure::Luminance, Figure::GreyMean,
                                       Figure::ColourMean, Figure::ColourWorst};
 
@@ -44,20 +42,20 @@ CheckFirst compare(const CheckRequest &request, const std::vector<Reading> &read
     const auto seen = [&](std::vector<Reading> set) {
         return request.room ? request.room->seen(set) : set;
     };
-    const XYZ whiteThen = seen({{kWhite, request.white}}).front().xyz;
-    const XYZ whiteNow = seen({{kWhite, now}}).front().xyz;
+    const XYZ whiteThen = seen({{kDeviceWhite, request.white}}).front().xyz;
+    const XYZ whiteNow = seen({{kDeviceWhite, now}}).front().xyz;
     double greys = 0;
     int greyCount = 0;
     for (const Reading &r : seen(averaged(readings))) {
         CheckFirst::Patch p;
         p.rgb = r.rgb;
         p.now = r.xyz;
-        p.then = r.rgb == kWhite ? Lab{100, 0, 0} : request.profile.toLab(r.rgb);
+        p.then = r.rgb == kDeviceWhite ? Lab{100, 0, 0} : request.profile.toLab(r.rgb);
         p.nowLab = pcsLab(r.xyz, whiteThen);
         p.deltaE00 = deltaE2000(p.then, p.nowLab);
         c.meanDeltaE00 += p.deltaE00;
         c.worstDeltaE00 = std::max(c.worstDeltaE00, p.deltaE00);
-        if (isNeutral(r.rgb) && !(r.rgb == kWhite) && r.rgb.r > 0) {
+        if (isNeutral(r.rgb) && !(r.rgb == kDeviceWhite) && r.rgb.r > 0) {
             greys += deltaE2000(p.then, pcsLab(r.xyz, whiteNow));
             ++greyCount;
         }
@@ -77,10 +75,10 @@ std::vector<double> values(const CheckFirst &c)
 
 std::vector<DeviceRgb> checkFirstPatches()
 {
-    return {kWhite,        {204, 204, 204}, {153, 153, 153}, {255, 0, 0},   {255, 128, 0},
-            {255, 255, 0}, kWhite,          {0, 255, 0},     {0, 255, 255}, {102, 102, 102},
+    return {kDeviceWhite,  {204, 204, 204}, {153, 153, 153}, {255, 0, 0},   {255, 128, 0},
+            {255, 255, 0}, kDeviceWhite,    {0, 255, 0},     {0, 255, 255}, {102, 102, 102},
             {0, 128, 255}, {0, 0, 255},     {128, 0, 255},   {51, 51, 51},  {255, 0, 255},
-            {26, 26, 26},  {0, 0, 0},       kWhite};
+            {26, 26, 26},  {0, 0, 0},       kDeviceWhite};
 }
 
 CheckFirst judgeCheck(const CheckRequest &request)

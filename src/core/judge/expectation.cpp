@@ -9,18 +9,12 @@
 
 namespace lantern {
 
-namespace {
-
-constexpr double kTop = 255;
-
-} // namespace
-
 std::optional<Expectation> Expectation::of(const std::vector<Reading> &found, const XYZ &white,
                                            const ToneCurve &tone)
 {
-    const auto red = meanOf(found, {kTop, 0, 0});
-    const auto green = meanOf(found, {0, kTop, 0});
-    const auto blue = meanOf(found, {0, 0, kTop});
+    const auto red = meanOf(found, {kDeviceTop, 0, 0});
+    const auto green = meanOf(found, {0, kDeviceTop, 0});
+    const auto blue = meanOf(found, {0, 0, kDeviceTop});
     const auto black = meanOf(found, {0, 0, 0});
     if (!red || !green || !blue || !black || !(white.Y > black->Y) ||
         std::holds_alternative<NativeTone>(tone))
@@ -45,7 +39,7 @@ XYZ Expectation::expected(const DeviceRgb &rgb) const
     Vec3 light;
     for (int c = 0; c < 3; ++c)
         light[c] =
-            (toneLuminance(m_tone, std::clamp(vec(rgb)[c] / kTop, 0.0, 1.0), range) - black) /
+            (toneLuminance(m_tone, std::clamp(vec(rgb)[c] / kDeviceTop, 0.0, 1.0), range) - black) /
             (1 - black);
     return toXyz(vec(m_black) + m_light * light);
 }

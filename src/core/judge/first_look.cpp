@@ -1,5 +1,6 @@
 #include "core/judge/first_look.h"
 
+#include "core/aim/display_state.h"
 #include "core/base/text.h"
 #include "core/colour/white.h"
 #include "core/reading/mean_reading.h"
@@ -13,8 +14,6 @@ namespace lantern {
 
 namespace {
 
-constexpr double kTop = 255;
-
 /// Mean luminance of a patch, black taken off.
 struct Light {
     std::map<double, double> greys; ///< by code value, 0 and 255 included
@@ -26,7 +25,7 @@ struct Light {
 std::optional<Light> lightOf(const std::vector<Reading> &readings)
 {
     Light light;
-    light.white = meanOf(readings, {kTop, kTop, kTop});
+    light.white = meanOf(readings, {kDeviceTop, kDeviceTop, kDeviceTop});
     const auto black = meanOf(readings, {0, 0, 0});
     if (!light.white || !black || light.white->Y <= black->Y)
         return std::nullopt;
@@ -38,49 +37,49 @@ std::optional<Light> lightOf(const std::vector<Reading> &readings)
         const auto xyz = meanOf(readings, rgb);
         return xyz ? std::optional(xyz->Y - light.black) : std::nullopt;
     };
-    light.red = primary({kTop, 0, 0});
-    light.green = primary({0, kTop, 0});
-    light.blue = primary({0, 0, kTop});
+    light.red = primary({kDeviceTop, 0, 0});
+    light.green = primary({0, kDeviceTop, 0});
+    light.blue = primary({0, 0, kDeviceTop});
     return light;
 }
 
 /// Exponent of a grey against white.
 double exponentOf(double code, double light, double white)
 {
-    return std::log(light / white) / std::log(code / kTop);
+    return std::log(light / white) / std::log(code / kDeviceTop);
 }
 
 /// Exponents of the greys in the middle, where neither end counts.
 std::vector<double> middleExponents(const Light &light)
 {
     std::vector<double> out;
-    const double white = light.greys.at(kTop);
+    const double white = light.greys.at(kDeviceTop);
     for (const auto &[code, y] : light.greys)
-        if (code >= 0.25 * kTop && code <= 0.8 * kTop && y > 0)
+        if (code >= 0.25 * kDeviceTop && code <= 0.8 * kDeviceTop && y > 0)
             out.push_back(exponentOf(code, y, white));
     return out;
 }
 
 void lookAtEnds(const Light &light, double exponent, std::vector<FirstSight> &out)
 {
-    const double white = light.greys.at(kTop);
+    const double white = light.greys.at(kDeviceTop);
     bool top = false;
     bool bottom = false;
     std::string topFigure;
     std::string bottomFigure;
     // The lightest step below white, and the darkest above black.
-    auto below = light.greys.find(kTop);
+    auto below = light.greys.find(kDeviceTop);
     if (below != light.greys.begin()) {
         --below;
-        const double expected = std::pow(below->first / kTop, exponent);
+        const double expected = std::pow(below->first / kDeviceTop, exponent);
         const double got = below->second / white;
         constexpr double kEaten = 0.25; // of the step: no smooth curve loses more
-        top = below->first > 0.8 * kTop && (1 - got) < kEaten * (1 - expected);
+        top = below->first > 0.8 * kDeviceTop && (1 - got) < kEaten * (1 - expected);
         topFigure = fixedNumber(100 * got, 1);
     }
     auto above = light.greys.upper_bound(0);
-    if (above != light.greys.end() && above->first < 0.2 * kTop) {
-        const double expected = white * std::pow(above->first / kTop, exponent);
+    if (above != light.greys.end() && above->first < 0.2 * kDeviceTop) {
+        const double expected = white * std::pow(above->first / kDeviceTop, exponent);
         constexpr double kLeft = 0.2; // of what the curve of the middle would give
         bottom = above->second < kLeft * expected;
         bottomFigure = fixedNumber(100 * above->second / expected, 0);
@@ -112,10 +111,35 @@ void lookAtEnds(const Light &light, double exponent, std::vector<FirstSight> &ou
                        "again."});
 }
 
+/// Three code values further the light must have grown.
+void lookAtSteps(const Light &light, const std::vector<double> &exponents,
+                 std::vector<FirstSight> &out)
+{
+    const auto from = light.greys.find(kCoarseFrom.r);
+    const auto to = light.greys.find(kCoarseTo.r);
+    if (from == light.greys.end() || to == light.greys.end() || from->second <= 0)
+        return;
+    double exponent = 0;
+    for (const double e : exponents)
+        exponent += e / static_cast<double>(exponents.size());
+    const double expected = std::pow(kCoarseTo.r / kCoarseFrom.r, exponent) - 1;
+    const double got = to->second / from->second - 1;
+    constexpr double kLeft = 0.25; // of the step
+    if (got < kLeft * expected)
+        out.push_back({FirstSight::Kind::CoarseSteps,
+                       {"Code values %1 and %2 give the same light; the step should be %3 %.",
+                        {shortNumber(kCoarseFrom.r), shortNumber(kCoarseTo.r),
+                         fixedNumber(100 * expected, 1)}},
+                       "The panel, or what drives it, has only six bits a channel.",
+                       "Set the graphics card to 8 or 10 bits and look for dithering in its "
+                       "settings; else smooth gradients will show bands, and each correction by "
+                       "the video LUT costs steps."});
+}
+
 void lookAtWhite(const Light &light, std::vector<FirstSight> &out)
 {
     using K = FirstSight::Kind;
-    const double white = light.greys.at(kTop);
+    const double white = light.greys.at(kDeviceTop);
     if (light.red && light.green && light.blue) {
         const double sum = *light.red + *light.green + *light.blue;
         const std::string share = fixedNumber(100 * white / sum, 0);
@@ -150,7 +174,7 @@ void lookAtWhite(const Light &light, std::vector<FirstSight> &out)
 
 } // namespace
 
-std::vector<FirstSight> firstLook(const std::vector<Reading> &readings)
+std::vector<FirstSight> firstLook(const std::vector<Reading> &readings, double patchGain)
 {
     std::vector<FirstSight> out;
     const auto light = lightOf(readings);
@@ -177,8 +201,8 @@ std::vector<FirstSight> firstLook(const std::vector<Reading> &readings)
         constexpr double kSlower = 0.12;   // of the exponent
         const auto dark = light->greys.upper_bound(0);
         const bool isSlow =
-            dark != light->greys.end() && dark->first < 0.2 * kTop && dark->second > 0 &&
-            exponentOf(dark->first, dark->second, light->greys.at(kTop)) < mean - kSlower;
+            dark != light->greys.end() && dark->first < 0.2 * kDeviceTop && dark->second > 0 &&
+            exponentOf(dark->first, dark->second, light->greys.at(kDeviceTop)) < mean - kSlower;
         if (light->black > kRaised * light->white->Y && isSlow && out.empty())
             out.push_back({FirstSight::Kind::BlackRaised,
                            {"Black has %1 % of white's light, and the greys above it rise flatly.",
@@ -188,7 +212,18 @@ std::vector<FirstSight> firstLook(const std::vector<Reading> &readings)
                            "Set the graphics card or the monitor's input to full range, and keep "
                            "light off the screen."});
     }
+    if (!exponents.empty())
+        lookAtSteps(*light, exponents, out);
     lookAtWhite(*light, out);
+    constexpr double kDims = 1.06; // flare of a white screen works the other way
+    if (patchGain > kDims)
+        out.push_back({FirstSight::Kind::AreaDims,
+                       {"White in a small patch is %1 % lighter than on the whole screen.",
+                        {fixedNumber(100 * (patchGain - 1), 0)}},
+                       "The display holds back large bright areas to save power or spare itself.",
+                       "Switch power saving and dynamic brightness off if it can be, or aim at a "
+                       "luminance that the whole screen reaches; else large bright pictures are "
+                       "darker than what is measured."});
     return out;
 }
 

@@ -18,6 +18,8 @@ struct FirstSight {
         WhiteHeldBack,   ///< white is less than its primaries
         CurveBent,       ///< the exponent changes with the level: a picture mode
         WhiteFarOff,     ///< far from any daylight
+        AreaDims,        ///< a white screen is darker than a white patch
+        CoarseSteps,     ///< neighbouring code values give the same light
     };
     Kind kind;
     Message what;   ///< what is seen, with its figure
@@ -26,7 +28,8 @@ struct FirstSight {
 };
 
 /// Reads them out of readings of white, black, primaries and greys of an uncalibrated display (see
-/// statePatches()); what is not there is not judged. The bounds are our own.
-std::vector<FirstSight> firstLook(const std::vector<Reading> &readings);
+/// firstPatches()); what is not there is not judged. The bounds are our own.
+/// \param patchGain see Placement::patchGain; 0: not known
+std::vector<FirstSight> firstLook(const std::vector<Reading> &readings, double patchGain = 0);
 
 } // namespace lantern

@@ -1,6 +1,5 @@
 #include "core/judge/soft_proof.h"
 
-#include "core/base/cgats.h"
 #include "core/base/error.h"
 #include "core/colour/difference.h"
 #include "core/model/gamut_boundary.h"
@@ -8,69 +7,23 @@
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
-#include <array>
-#include <cmath>
+#include <limits>
 
 namespace lantern {
 
-namespace {
-
-std::array<size_t, 3> columns(const CgatsTable &t, const std::array<const char *, 3> &names,
-                              const std::string &source)
+SoftProof softProof(const Printing &printing, const std::string &source, const ProfileFile &display,
+                    bool paperWhite)
 {
-    std::array<size_t, 3> out{};
-    for (int i = 0; i < 3; ++i) {
-        const auto column = t.column(names[i]);
-        if (!column)
-            throw Error(ErrorKind::BadInput, source, {"the data have no field %1", {names[i]}},
-                        "A print characterisation has CMYK_C .. CMYK_K and LAB_* or XYZ_*.");
-        out[i] = *column;
-    }
-    return out;
-}
-
-} // namespace
-
-SoftProof softProof(const std::string &characterisation, const std::string &source,
-                    const ProfileFile &display, bool paperWhite)
-{
-    const CgatsTable t = parseCgats(characterisation, source);
-    const auto cmy = columns(t, {"CMYK_C", "CMYK_M", "CMYK_Y"}, source);
-    const auto k = t.column("CMYK_K");
-    const bool isLab = t.column("LAB_L").has_value();
-    const auto colour = isLab ? columns(t, {"LAB_L", "LAB_A", "LAB_B"}, source)
-                              : columns(t, {"XYZ_X", "XYZ_Y", "XYZ_Z"}, source);
-    const auto id = t.column("SAMPLE_ID");
-
     SoftProof proof;
-    double lightest = -1;
-    RelXYZ paper = kD50;
-    for (size_t row = 0; row < t.rows.size(); ++row) {
-        auto value = [&](size_t column) { return cgatsNumber(t, row, column, source); };
-        const Vec3 v(value(colour[0]), value(colour[1]), value(colour[2]));
-        ProofedColour c;
-        c.paper = isLab ? toLabType(v) : labFromXyz(toRelXyz(v / 100), kD50);
-        if (!(c.paper.L > -5 && c.paper.L < 130 && chroma(c.paper) < 300))
-            throw Error(ErrorKind::BadInput,
-                        source + ", line " + std::to_string(t.rows[row][colour[0]].line),
-                        "this is not the colour of a print");
-        double inks = k ? value(*k) : 0;
-        c.name = (id ? t.rows[row][*id].text : std::to_string(row + 1)) + ":";
-        for (const size_t column : cmy) {
-            inks += value(column);
-            c.name += " " + t.rows[row][column].text;
-        }
-        if (k)
-            c.name += " " + t.rows[row][*k].text;
-        if (inks == 0 && c.paper.L > lightest) {
-            lightest = c.paper.L;
-            paper = xyzFromLab(c.paper, kD50);
-        }
-        proof.colours.push_back(std::move(c));
-    }
-    if (!paperWhite && lightest < 0)
+    proof.paper = printing.paper();
+    proof.black = printing.black();
+    if (!paperWhite && !proof.paper)
         throw Error(ErrorKind::BadInput, source, "no bare paper (all inks 0) among the data",
                     "Compare absolutely instead, with the paper's own white.");
+    const RelXYZ paper =
+        proof.paper ? xyzFromLab(printing.colours[*proof.paper].paper, kD50) : kD50;
+    for (const PrintedColour &c : printing.colours)
+        proof.colours.push_back({c.name, c.paper, {}, {}, 0, false});
 
     const GamutBoundary gamut = display.gamut();
     std::vector<double> all;
@@ -96,6 +49,45 @@ SoftProof softProof(const std::string &characterisation, const std::string &sour
     if (!outside.empty())
         proof.outside = statistics(outside);
     return proof;
+}
+
+std::vector<ForeseenFigure> foreseen(const SoftProof &proof, const Tolerance &tolerance)
+{
+    using Kind = ForeseenFigure::Kind;
+    std::vector<ForeseenFigure> out;
+    if (tolerance.formula != DifferenceFormula::De2000)
+        return out;
+    const auto add = [&](Kind kind, double value, const std::optional<double> &limit) {
+        if (limit)
+            out.push_back({kind, value, *limit});
+    };
+    add(Kind::Mean, proof.all.mean, tolerance.colourMean);
+    add(Kind::Percentile95, proof.all.p95, tolerance.colour95);
+    add(Kind::Worst, proof.all.max, tolerance.colourWorst);
+    return out;
+}
+
+ReferenceSet controlStrip(const SoftProof &proof, const std::string &name, size_t most)
+{
+    ReferenceSet strip{name, {}};
+    std::vector<double> nearest(proof.colours.size(), std::numeric_limits<double>::infinity());
+    const auto take = [&](size_t index) {
+        const ProofedColour &c = proof.colours[index];
+        strip.colours.push_back({c.name, c.aimed});
+        for (size_t i = 0; i < nearest.size(); ++i)
+            nearest[i] = std::min(nearest[i], deltaE76(c.aimed, proof.colours[i].aimed));
+    };
+    take(proof.paper.value_or(proof.black));
+    if (nearest[proof.black] > 0)
+        take(proof.black);
+    constexpr double kAlike = 1; // ΔE*ab
+    while (strip.colours.size() < most) {
+        const auto farthest = std::max_element(nearest.begin(), nearest.end());
+        if (*farthest < kAlike)
+            break;
+        take(static_cast<size_t>(farthest - nearest.begin()));
+    }
+    return strip;
 }
 
 Json softProofToJson(const SoftProof &p)

@@ -18,7 +18,6 @@ namespace {
 
 constexpr int kDraws = 300; // the budget itself is then known to 4 %
 constexpr uint64_t kSeed = 20261127;
-constexpr DeviceRgb kWhite{255, 255, 255};
 
 /// Normal deviates that are the same with every standard library (Box, Muller, Ann. Math. Stat. 29
 /// (1958) 610-611).
@@ -79,7 +78,7 @@ Vec3 meanWhite(const std::vector<Reading> &readings)
 {
     Vec3 sum = Vec3::Zero();
     for (const Reading &r : readings)
-        if (r.rgb == kWhite)
+        if (r.rgb == kDeviceWhite)
             sum += vec(r.xyz);
     return sum[1] > 0 ? sum : vec(fromChromaticity({0.3127, 0.3290}, 1));
 }
@@ -184,7 +183,7 @@ Vec3 whiteDrift(const std::vector<Reading> &readings, const std::optional<Repeat
     const Reading *first = nullptr;
     const Reading *last = nullptr;
     for (const Reading &r : readings)
-        if (r.rgb == kWhite) {
+        if (r.rgb == kDeviceWhite) {
             if (!first)
                 first = &r;
             last = &r;

@@ -10,12 +10,6 @@
 
 namespace lantern {
 
-namespace {
-
-constexpr DeviceRgb kWhite{255, 255, 255};
-
-} // namespace
-
 Statistics statistics(std::vector<double> values)
 {
     std::sort(values.begin(), values.end());
@@ -149,13 +143,13 @@ double differenceOf(const ValidatedPatch &p, const Validation &v)
 
 std::vector<DeviceRgb> validationPatches(const std::vector<AimedPatch> &aimed)
 {
-    std::vector<DeviceRgb> patches = {kWhite};
+    std::vector<DeviceRgb> patches = {kDeviceWhite};
     for (const AimedPatch &p : aimed)
         patches.push_back(p.rgb);
     for (const DeviceRgb &p : statePatches())
-        if (isNeutral(p) && !(p == kWhite))
+        if (isNeutral(p) && !(p == kDeviceWhite))
             patches.push_back(p);
-    patches.push_back(kWhite);
+    patches.push_back(kDeviceWhite);
     return patches;
 }
 
@@ -184,7 +178,7 @@ Parts parts(const ValidationRequest &r, const std::vector<Reading> &readings)
     p.white = whiteOf(p.state, "validation");
     if (r.room) { // the state is the display's own
         p.colours = r.room->seen(p.colours);
-        p.white = r.room->seen({{kWhite, p.white}}).front().xyz;
+        p.white = r.room->seen({{kDeviceWhite, p.white}}).front().xyz;
     }
     if (r.isAbsolute && r.aim) {
         const double luminance = r.aim->luminanceCdM2.value_or(p.white.Y);

@@ -14,8 +14,6 @@ namespace lantern {
 
 namespace {
 
-constexpr DeviceRgb kWhite{255, 255, 255};
-constexpr DeviceRgb kBlack{0, 0, 0};
 /// A reading is odd when it is so many ΔE00 and so many times the median away from the model.
 constexpr double kOddDeltaE00 = 1.5;
 constexpr double kOddTimesMedian = 8;
@@ -30,7 +28,7 @@ Key keyOf(const DeviceRgb &rgb)
 
 bool isEnd(const DeviceRgb &rgb)
 {
-    return rgb == kWhite || rgb == kBlack;
+    return rgb == kDeviceWhite || rgb == kDeviceBlack;
 }
 
 } // namespace
@@ -49,8 +47,8 @@ void ChartReader::cutShort()
     if (m_state != State::Reading) // a white is in doubt: that comes first
         return;
     m_patches.resize(m_at);
-    if (m_patches.empty() || !(m_patches.back() == kWhite))
-        m_patches.push_back(kWhite);
+    if (m_patches.empty() || !(m_patches.back() == kDeviceWhite))
+        m_patches.push_back(kDeviceWhite);
 }
 
 PlanStep ChartReader::next() const
@@ -63,7 +61,7 @@ PlanStep ChartReader::next() const
                           {fixedNumber(m_lastWhite->Y, 1), fixedNumber(m_jumped.Y, 1)}}};
     case State::Confirming:
     case State::Returning:
-        return ReadPatch{kWhite};
+        return ReadPatch{kDeviceWhite};
     case State::Reading:
         break;
     }
@@ -89,7 +87,7 @@ bool ChartReader::isStep(const XYZ &white) const
     std::vector<double> usual;
     std::optional<Vec3> before;
     for (const Reading &r : m_readings)
-        if (r.rgb == kWhite) {
+        if (r.rgb == kDeviceWhite) {
             if (before)
                 usual.push_back(
                     (vec(r.xyz) - *before).cwiseAbs().cwiseQuotient(*before).maxCoeff());
@@ -106,7 +104,7 @@ bool ChartReader::isStep(const XYZ &white) const
 void ChartReader::keep(const Reading &reading)
 {
     m_readings.push_back(reading);
-    if (!(reading.rgb == kWhite))
+    if (!(reading.rgb == kDeviceWhite))
         return;
     m_lastWhite = reading.xyz;
     m_goodReadings = m_readings.size();
@@ -115,7 +113,7 @@ void ChartReader::keep(const Reading &reading)
 
 void ChartReader::accept(const Reading &reading)
 {
-    const bool white = reading.rgb == kWhite;
+    const bool white = reading.rgb == kDeviceWhite;
     if (white && changeOf(reading.xyz) > kWhiteJump) {
         m_jumped = reading.xyz;
         m_state = m_state == State::Reading ? State::Confirming : State::Asking;

@@ -9,8 +9,6 @@ namespace lantern {
 
 namespace {
 
-constexpr DeviceRgb kWhite{255, 255, 255};
-constexpr DeviceRgb kBlack{0, 0, 0};
 constexpr double kDarkestWhiteCdM2 = 1;
 constexpr double kLeastContrast = 5;
 constexpr double kAllSeen = 0.8; ///< a screen's corners are darker than its middle
@@ -41,17 +39,17 @@ PlanStep PlacementPlan::next() const
     if (m_result)
         return Finished{};
     if (m_done == 0)
-        return ReadPatch{kWhite, ScreenRegion{}};
+        return ReadPatch{kDeviceWhite, ScreenRegion{}};
     if (m_done == 1)
-        return ReadPatch{kBlack, ScreenRegion{}};
+        return ReadPatch{kDeviceBlack, ScreenRegion{}};
     if (isFound()) {
         const double left = std::clamp(m_x.middle() - m_patchWidth / 2, 0.0, 1 - m_patchWidth);
         const double top = std::clamp(m_y.middle() - m_patchHeight / 2, 0.0, 1 - m_patchHeight);
-        return ReadPatch{kWhite, ScreenRegion{left, top, m_patchWidth, m_patchHeight}};
+        return ReadPatch{kDeviceWhite, ScreenRegion{left, top, m_patchWidth, m_patchHeight}};
     }
     if (acrossIsNext())
-        return ReadPatch{kWhite, ScreenRegion{m_x.from, 0, m_x.length() / 2, 1}};
-    return ReadPatch{kWhite, ScreenRegion{0, m_y.from, 1, m_y.length() / 2}};
+        return ReadPatch{kDeviceWhite, ScreenRegion{m_x.from, 0, m_x.length() / 2, 1}};
+    return ReadPatch{kDeviceWhite, ScreenRegion{0, m_y.from, 1, m_y.length() / 2}};
 }
 
 int PlacementPlan::readingsLeft() const
@@ -114,6 +112,7 @@ void PlacementPlan::confirm(const Reading &reading)
     p.y = m_y.middle();
     for (const XYZ &white : m_whites)
         p.unrest = std::max(p.unrest, std::abs(white.Y / m_whites.front().Y - 1));
+    p.patchGain = m_whites.front().Y / m_white;
     p.contrast = reading.xyz.Y / std::max(m_black, 1e-4);
     m_result = p;
 }

@@ -12,6 +12,8 @@ struct Placement {
     double x = 0.5, y = 0.5; ///< middle of what it sees, in shares of the screen
     double unrest = 0;       ///< largest relative change between readings of the same white
     double contrast = 0;     ///< white over black where it hangs
+    /// Luminance of white in the patch over that of a white screen; 0: not known.
+    double patchGain = 0;
     [[nodiscard]] bool isSteady() const { return unrest < 0.01; }
     /// A panel this grey when black is shown is lit by something else. Common practice.
     [[nodiscard]] bool letsLightIn() const { return contrast < 150; }

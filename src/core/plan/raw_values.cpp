@@ -54,7 +54,7 @@ constexpr char kAdvice[] =
 RawValuesPlan::RawValuesPlan(RawProof proof, const std::optional<PrimarySet> &claimed)
     : m_claimed(claimed)
 {
-    const std::vector<DeviceRgb> state = statePatches();
+    const std::vector<DeviceRgb> state = firstPatches();
     constexpr int kPrimaries = 4; // white, red, green, blue come first
     for (int i = 0; i < kPrimaries; ++i)
         m_steps.push_back({.patch = state[i]});

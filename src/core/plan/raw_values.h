@@ -16,7 +16,7 @@ enum class RawProof {
                 ///< it
 };
 
-/// Reads the display as it was found (statePatches()), after making sure that raw values arrive.
+/// Reads the display as it was found (firstPatches()), after making sure that raw values arrive.
 ///
 /// By LUT: a LUT that lets one channel through makes every patch that has this channel at its top
 /// the panel's own primary; a colour that was mixed on the way is another. A LUT that is a step at
@@ -35,7 +35,7 @@ public:
     [[nodiscard]] int readingsDone() const override { return m_done; }
     [[nodiscard]] int readingsLeft() const override;
     [[nodiscard]] std::vector<DeviceRgb> patchesLeft() const override;
-    /// Those of statePatches().
+    /// Those of firstPatches().
     [[nodiscard]] const std::vector<Reading> &readings() const { return m_readings; }
 
 private:

@@ -13,9 +13,6 @@ namespace lantern {
 
 namespace {
 
-constexpr DeviceRgb kWhite{255, 255, 255};
-constexpr DeviceRgb kBlack{0, 0, 0};
-
 /// What a code value stands for before anything is known of the display: exponent 2.2, and the
 /// channels' shares of white's X, Y, Z (rows) as in IEC 61966-2-1.
 constexpr double kUsualExponent = 2.2;
@@ -99,7 +96,8 @@ double Settling::waitSeconds(const std::optional<DeviceRgb> &from, const DeviceR
 
 double Settling::longestWaitSeconds() const
 {
-    return std::max(waitSeconds(kWhite, kBlack), waitSeconds(kBlack, kWhite));
+    return std::max(waitSeconds(kDeviceWhite, kDeviceBlack),
+                    waitSeconds(kDeviceBlack, kDeviceWhite));
 }
 
 std::string settlingText(const Settling &s)
@@ -107,8 +105,9 @@ std::string settlingText(const Settling &s)
     if (s.longestWaitSeconds() <= 0)
         return "The display is steady by the time the meter looks: nothing was waited for.";
     return "After a change the display takes up to " +
-           fixedNumber(s.waitSeconds(kWhite, kBlack), 1) + " s from bright to dark and " +
-           fixedNumber(s.waitSeconds(kBlack, kWhite), 1) +
+           fixedNumber(s.waitSeconds(kDeviceWhite, kDeviceBlack), 1) +
+           " s from bright to dark and " +
+           fixedNumber(s.waitSeconds(kDeviceBlack, kDeviceWhite), 1) +
            " s from dark to bright; each reading waited that long.";
 }
 
@@ -129,15 +128,15 @@ PlanStep SettlingPlan::next() const
     switch (m_phase) {
     case Phase::White:
     case Phase::BackToWhite:
-        return ReadPatch{kWhite, {}, 0};
+        return ReadPatch{kDeviceWhite, {}, 0};
     case Phase::Black:
-        return ReadPatch{kBlack, {}, 0};
+        return ReadPatch{kDeviceBlack, {}, 0};
     case Phase::Fall:
-        return m_prepared ? ReadPatch{kBlack, {}, nextWait(m_fall)}
-                          : ReadPatch{kWhite, {}, kTrialLeadSeconds};
+        return m_prepared ? ReadPatch{kDeviceBlack, {}, nextWait(m_fall)}
+                          : ReadPatch{kDeviceWhite, {}, kTrialLeadSeconds};
     case Phase::Rise:
-        return m_prepared ? ReadPatch{kWhite, {}, nextWait(m_rise)}
-                          : ReadPatch{kBlack, {}, kTrialLeadSeconds};
+        return m_prepared ? ReadPatch{kDeviceWhite, {}, nextWait(m_rise)}
+                          : ReadPatch{kDeviceBlack, {}, kTrialLeadSeconds};
     case Phase::Finished:
         break;
     }

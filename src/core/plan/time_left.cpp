@@ -45,6 +45,14 @@ void Pace::add(const Reading &reading, double seconds)
     m_sumTW += reading.integrationSeconds * seconds;
 }
 
+Pace Pace::of(const std::vector<Reading> &readings, double settleSeconds)
+{
+    Pace pace;
+    for (const Reading &r : readings)
+        pace.add(r, r.integrationSeconds + settleSeconds);
+    return pace;
+}
+
 double Pace::secondsFor(const std::vector<DeviceRgb> &patches, int furtherReadings) const
 {
     if (m_readings.empty())

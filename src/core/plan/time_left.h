@@ -18,6 +18,10 @@ public:
     [[nodiscard]] double secondsFor(const std::vector<DeviceRgb> &patches,
                                     int furtherReadings) const;
 
+    /// From readings of an earlier day, of which only the integrations are known.
+    /// \param settleSeconds each waited for besides
+    static Pace of(const std::vector<Reading> &readings, double settleSeconds);
+
 private:
     std::vector<Reading> m_readings;
     double m_seconds = 0;            ///< of all readings, on the clock

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/message.h"
+
 #include <lcms2.h>
 
 #include <memory>
@@ -22,6 +24,9 @@ private:
     std::unique_ptr<std::string> m_lastError; // outlives the context that points to it
     std::unique_ptr<std::remove_pointer_t<cmsContext>, Deleter> m_context;
 };
+
+/// \throws Error BadInput that names the file and what is wrong with it.
+[[noreturn]] void refuseProfile(const std::string &source, const Message &problem);
 
 struct LcmsProfileDeleter {
     void operator()(cmsHPROFILE p) const { cmsCloseProfile(p); }

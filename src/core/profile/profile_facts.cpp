@@ -4,6 +4,7 @@
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "core/model/gamut_boundary.h"
+#include "core/profile/icc_bytes.h"
 #include "core/profile/lcms_context.h"
 #include "core/profile/profile_file.h"
 #include "core/profile/profile_summary.h"
@@ -16,12 +17,6 @@
 namespace lantern {
 
 namespace {
-
-uint32_t bigEndian(const std::vector<uint8_t> &b, size_t at)
-{
-    return static_cast<uint32_t>(b[at]) << 24 | static_cast<uint32_t>(b[at + 1]) << 16 |
-           static_cast<uint32_t>(b[at + 2]) << 8 | b[at + 3];
-}
 
 /// Four letters; anything unprintable becomes a dot.
 std::string signature(const std::vector<uint8_t> &b, size_t at)

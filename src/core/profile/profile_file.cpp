@@ -16,16 +16,6 @@ struct ProfileFile::Engine {
     LcmsTransform toLab;
 };
 
-namespace {
-
-[[noreturn]] void refuse(const std::string &source, const Message &problem)
-{
-    throw Error(ErrorKind::BadInput, source, problem,
-                "An ICC profile of an RGB display is expected.");
-}
-
-} // namespace
-
 ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &source)
     : ProfileFile(icc, source, Accept::Displays)
 {}
@@ -40,7 +30,7 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
 {
     const ProfileSummary summary = summarise(icc, source);
     if (!summary.isRgb || (accept == Accept::Displays && !summary.isDisplay))
-        refuse(source, "the profile is not one of an RGB display");
+        refuseProfile(source, "the profile is not one of an RGB display");
     m_name = summary.title;
     m_lut = summary.lut;
     m_metadata = summary.metadata;
@@ -50,7 +40,7 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     const LcmsProfile profile(
         cmsOpenProfileFromMemTHR(context, icc.data(), static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
-        refuse(source, {"the profile is broken: %1", {m_engine->context.lastError()}});
+        refuseProfile(source, {"the profile is broken: %1", {m_engine->context.lastError()}});
     const LcmsProfile lab(cmsCreateLab4ProfileTHR(context, nullptr));
     constexpr cmsUInt32Number flags = cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE;
     m_engine->toDevice.reset(cmsCreateTransformTHR(context, lab.get(), TYPE_Lab_DBL, profile.get(),
@@ -64,8 +54,8 @@ ProfileFile::ProfileFile(const std::vector<uint8_t> &icc, const std::string &sou
     // Pictures may carry profiles that only work one way, such as a camera's.
     if (!m_engine->toLab ||
         ((!m_engine->toDevice || !m_engine->perceptual) && accept == Accept::Displays))
-        refuse(source, {"the profile lacks the tables or curves to convert colours (%1)",
-                        {m_engine->context.lastError()}});
+        refuseProfile(source, {"the profile lacks the tables or curves to convert colours (%1)",
+                               {m_engine->context.lastError()}});
 }
 
 ProfileFile::~ProfileFile() = default;

@@ -1,6 +1,7 @@
 #include "core/profile/profile_summary.h"
 
 #include "core/base/error.h"
+#include "core/profile/icc_bytes.h"
 #include "core/profile/icc_text.h"
 #include "core/profile/lcms_context.h"
 
@@ -13,18 +14,6 @@ namespace lantern {
 namespace {
 
 constexpr size_t kHeaderBytes = 128;
-
-[[noreturn]] void refuse(const std::string &source, const Message &problem)
-{
-    throw Error(ErrorKind::BadInput, source, problem,
-                "An ICC profile of an RGB display is expected.");
-}
-
-uint32_t bigEndian(const std::vector<uint8_t> &bytes, size_t at)
-{
-    return static_cast<uint32_t>(bytes[at]) << 24 | static_cast<uint32_t>(bytes[at + 1]) << 16 |
-           static_cast<uint32_t>(bytes[at + 2]) << 8 | bytes[at + 3];
-}
 
 std::string description(cmsHPROFILE profile)
 {
@@ -100,10 +89,10 @@ std::string idOf(const std::vector<uint8_t> &icc)
 void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
 {
     if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
-        refuse(source, "this is no ICC profile");
+        refuseProfile(source, "this is no ICC profile");
     if (bigEndian(icc, 0) > icc.size())
-        refuse(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
-                        {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
+        refuseProfile(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
+                               {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
 }
 
 ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &source)
@@ -113,7 +102,7 @@ ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &sou
     const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
                                                        static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
-        refuse(source, {"the profile is broken: %1", {context.lastError()}});
+        refuseProfile(source, {"the profile is broken: %1", {context.lastError()}});
     ProfileSummary s;
     s.title = description(profile.get());
     s.date = dateOf(icc);

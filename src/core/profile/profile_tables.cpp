@@ -3,6 +3,7 @@
 #include "core/model/gamut_boundary.h"
 #include "core/model/gamut_compression.h"
 #include "core/model/gamut_inverse.h"
+#include "core/profile/icc_bytes.h"
 
 #include <Eigen/LU>
 #include <algorithm>
@@ -25,11 +26,6 @@ constexpr double kBeyondRounding = 1e-4;
 /// nearest displayable colour alone.
 constexpr double kContinuedTo = 3;
 constexpr double kClippedFrom = 8;
-
-uint16_t word(double zeroToOne)
-{
-    return static_cast<uint16_t>(std::lround(std::clamp(zeroToOne, 0.0, 1.0) * 65535));
-}
 
 /// XYZ as the tables hold it: f(X/Xn) of CIELAB, scaled to 0..1. XYZ itself is encoded as 0..1 for
 /// 0..kXyzTop (ICC.1:2022, 6.3.4.2).
@@ -227,10 +223,10 @@ private:
         t.grid = m_layout.grid;
         for (int c = 0; c < 3; ++c) {
             for (int code = 0; code < DriveStage::kLevels; ++code)
-                t.before[c].push_back(word(m_model.lightness(c, code)));
+                t.before[c].push_back(sixteenBits(m_model.lightness(c, code)));
             for (int i = 0; i < kCurveEntries; ++i)
-                t.after[c].push_back(word(RootEncoding::relative(i / (kCurveEntries - 1.0)) *
-                                          vec(kD50)[c] / RootEncoding::kXyzTop));
+                t.after[c].push_back(sixteenBits(RootEncoding::relative(i / (kCurveEntries - 1.0)) *
+                                                 vec(kD50)[c] / RootEncoding::kXyzTop));
         }
         t.nodes.reserve(3 * shown.size());
         for (const Vec3 &lab : shown)
@@ -238,7 +234,7 @@ private:
         // White is white by definition, whatever the fit left over.
         const Vec3 white = RootEncoding::encode({100, 0, 0});
         for (int c = 0; c < 3; ++c)
-            t.nodes[t.nodes.size() - 3 + c] = word(white[c]);
+            t.nodes[t.nodes.size() - 3 + c] = sixteenBits(white[c]);
         return t;
     }
 
@@ -253,7 +249,7 @@ private:
         t.matrix = RootEncoding::kXyzTop / axis.highest() * axes.matrix;
         for (int i = 0; i < kCurveEntries; ++i) {
             const double light = axis.highest() * i / (kCurveEntries - 1);
-            const uint16_t position = word(axis.position(lightnessOf(light)));
+            const uint16_t position = sixteenBits(axis.position(lightnessOf(light)));
             for (auto &curve : t.before)
                 curve.push_back(position);
         }
@@ -281,7 +277,9 @@ private:
         for (int c = 0; c < 3; ++c)
             for (int i = 0; i < kCurveEntries; ++i) {
                 const double at = (i - kZeroEntry) / kOneEntry;
-                out[c].push_back(word(at <= 0 ? 0 : at >= 1 ? 1 : m_model.codeFor(c, at) / 255));
+                out[c].push_back(sixteenBits(at <= 0   ? 0
+                                             : at >= 1 ? 1
+                                                       : m_model.codeFor(c, at) / 255));
             }
         return out;
     }
@@ -289,7 +287,7 @@ private:
     static void append(std::vector<uint16_t> &nodes, const Vec3 &v)
     {
         for (int c = 0; c < 3; ++c)
-            nodes.push_back(word(v[c]));
+            nodes.push_back(sixteenBits(v[c]));
     }
 
     const DisplayModel &m_model;

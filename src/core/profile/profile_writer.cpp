@@ -3,6 +3,7 @@
 #include "core/base/error.h"
 #include "core/model/display_model.h"
 #include "core/model/shaper_fit.h"
+#include "core/profile/icc_bytes.h"
 #include "core/profile/icc_text.h"
 #include "core/profile/lcms_context.h"
 #include "core/profile/profile_tables.h"
@@ -18,11 +19,6 @@ namespace {
 
 constexpr int kShaperEntries = 4 * 255 + 1; // every code value is one
 constexpr size_t kDateOffset = 24;          // ICC.1:2022, Table 17
-
-uint16_t word(double zeroToOne)
-{
-    return static_cast<uint16_t>(std::lround(std::clamp(zeroToOne, 0.0, 1.0) * 65535));
-}
 
 /// Little CMS writes the low half of each wide character, so each is one unit of UTF-16.
 std::wstring wide(const std::string &utf8)
@@ -210,7 +206,7 @@ private:
     {
         std::vector<uint16_t> table;
         for (const double v : samples)
-            table.push_back(word(v));
+            table.push_back(sixteenBits(v));
         // Black is sent as 0 by those who look its code up: a little above, and no other as dark.
         table[0] = static_cast<uint16_t>(std::min(65000.0, std::ceil(samples[0] * 65535) + 3));
         for (size_t i = 1; i < table.size() && table[i] <= table[i - 1]; ++i)

@@ -45,7 +45,7 @@ struct Table {
     }
 };
 
-[[noreturn]] void refuse(const LcmsContext &context)
+[[noreturn]] void refuseTransform(const LcmsContext &context)
 {
     throw Error(ErrorKind::BadInput, "profile",
                 {"cannot convert pictures: %1", {context.lastError()}},
@@ -59,8 +59,31 @@ LcmsProfile opened(const LcmsContext &context, const std::vector<uint8_t> &icc)
                             : cmsOpenProfileFromMemTHR(context.get(), icc.data(),
                                                        static_cast<cmsUInt32Number>(icc.size())));
     if (!profile || cmsGetColorSpace(profile.get()) != cmsSigRgbData)
-        refuse(context);
+        refuseTransform(context);
     return profile;
+}
+
+LcmsProfile openedPrint(const LcmsContext &context, const std::vector<uint8_t> &icc)
+{
+    LcmsProfile press(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
+                                               static_cast<cmsUInt32Number>(icc.size())));
+    if (!press || cmsGetDeviceClass(press.get()) != cmsSigOutputClass)
+        throw Error(ErrorKind::BadInput, "printing condition", "is no profile of a print",
+                    "Give an ICC output profile of the paper and the press.");
+    return press;
+}
+
+/// A picture through a printing condition: relative colorimetric and with black point compensation
+/// into it, out of it as it is.
+LcmsTransform throughPrint(const LcmsContext &context, const LcmsProfile &source,
+                           const LcmsProfile &press, const LcmsProfile &target,
+                           cmsUInt32Number targetFormat, bool paperWhite, cmsUInt32Number flags)
+{
+    return LcmsTransform(cmsCreateProofingTransformTHR(
+        context.get(), source.get(), TYPE_BGRA_8, target.get(), targetFormat, press.get(),
+        INTENT_RELATIVE_COLORIMETRIC,
+        paperWhite ? INTENT_ABSOLUTE_COLORIMETRIC : INTENT_RELATIVE_COLORIMETRIC,
+        cmsFLAGS_SOFTPROOFING | cmsFLAGS_NOCACHE | cmsFLAGS_BLACKPOINTCOMPENSATION | flags));
 }
 
 } // namespace
@@ -86,7 +109,7 @@ Rendition Rendition::between(const Bytes &from, const Bytes &to, Black black)
     work->exact = transform(cmsFLAGS_NOOPTIMIZE);
     work->quick = transform(0);
     if (!work->exact || !work->quick)
-        refuse(work->context);
+        refuseTransform(work->context);
     return Rendition(std::move(work));
 }
 
@@ -96,23 +119,15 @@ Rendition Rendition::ofPrint(const Bytes &from, const Bytes &print, const Bytes 
     auto work = std::make_shared<Work>();
     const LcmsProfile source = opened(work->context, from);
     const LcmsProfile target = opened(work->context, to);
-    const LcmsProfile press(cmsOpenProfileFromMemTHR(work->context.get(), print.data(),
-                                                     static_cast<cmsUInt32Number>(print.size())));
-    if (!press || cmsGetDeviceClass(press.get()) != cmsSigOutputClass)
-        throw Error(ErrorKind::BadInput, "printing condition", "is no profile of a print",
-                    "Give an ICC output profile of the paper and the press.");
+    const LcmsProfile press = openedPrint(work->context, print);
     const auto transform = [&](cmsUInt32Number more) {
-        return LcmsTransform(cmsCreateProofingTransformTHR(
-            work->context.get(), source.get(), TYPE_BGRA_8, target.get(), TYPE_BGRA_8, press.get(),
-            INTENT_RELATIVE_COLORIMETRIC,
-            paperWhite ? INTENT_ABSOLUTE_COLORIMETRIC : INTENT_RELATIVE_COLORIMETRIC,
-            cmsFLAGS_SOFTPROOFING | cmsFLAGS_NOCACHE | cmsFLAGS_COPY_ALPHA |
-                cmsFLAGS_BLACKPOINTCOMPENSATION | more));
+        return throughPrint(work->context, source, press, target, TYPE_BGRA_8, paperWhite,
+                            cmsFLAGS_COPY_ALPHA | more);
     };
     work->exact = transform(cmsFLAGS_NOOPTIMIZE);
     work->quick = transform(0);
     if (!work->exact || !work->quick)
-        refuse(work->context);
+        refuseTransform(work->context);
     return Rendition(std::move(work));
 }
 
@@ -161,8 +176,22 @@ PixelColours::PixelColours(const std::vector<uint8_t> &icc)
                                                 lab.get(), TYPE_Lab_FLT,
                                                 INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE));
     if (!work->transform)
-        refuse(work->context);
+        refuseTransform(work->context);
     m_work = std::move(work);
+}
+
+PixelColours PixelColours::ofPrint(const std::vector<uint8_t> &from,
+                                   const std::vector<uint8_t> &print, bool paperWhite)
+{
+    auto work = std::make_shared<Work>();
+    const LcmsProfile source = opened(work->context, from);
+    const LcmsProfile press = openedPrint(work->context, print);
+    const LcmsProfile lab(cmsCreateLab4ProfileTHR(work->context.get(), nullptr));
+    work->transform = throughPrint(work->context, source, press, lab, TYPE_Lab_FLT, paperWhite,
+                                   cmsFLAGS_NOOPTIMIZE);
+    if (!work->transform)
+        refuseTransform(work->context);
+    return PixelColours(std::move(work));
 }
 
 void PixelColours::apply(const uint8_t *in, float *lab, size_t pixels) const

@@ -54,10 +54,15 @@ class PixelColours {
 public:
     /// \throws Error BadInput
     explicit PixelColours(const std::vector<uint8_t> &icc);
+    /// The colours that a print of a picture has, as Rendition::ofPrint() asks them of a display:
+    /// what that shows can be held against these. \throws Error BadInput
+    static PixelColours ofPrint(const std::vector<uint8_t> &from, const std::vector<uint8_t> &print,
+                                bool paperWhite);
     void apply(const uint8_t *in, float *lab, size_t pixels) const;
 
 private:
     struct Work;
+    explicit PixelColours(std::shared_ptr<const Work> work) : m_work(std::move(work)) {}
     std::shared_ptr<const Work> m_work;
 };
 

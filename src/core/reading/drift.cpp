@@ -10,7 +10,6 @@ namespace lantern {
 
 namespace {
 
-constexpr DeviceRgb kWhite{255, 255, 255};
 constexpr double kByChance = 0.01;      ///< a curve where there is none
 constexpr double kRounding = 1e-6;      ///< relative; readings are not more exact than that
 constexpr double kBetweenSeconds = 0.5; ///< from one reading to the next, by the program's own pace
@@ -53,7 +52,7 @@ std::vector<Sample> samplesOf(const std::vector<Reading> &readings,
     double weight = 0;
     std::vector<Sample> out;
     for (size_t i = 0; i < readings.size(); ++i)
-        if (readings[i].rgb == kWhite && vec(readings[i].xyz).minCoeff() > 0) {
+        if (readings[i].rgb == kDeviceWhite && vec(readings[i].xyz).minCoeff() > 0) {
             const double w = secondsOf(readings[i]);
             out.push_back({seconds[i], w, vec(readings[i].xyz)});
             sum += w * vec(readings[i].xyz);
@@ -197,7 +196,7 @@ DriftCorrection correctDrift(const std::vector<Reading> &readings)
             Vec3 level = Vec3::Zero();
             double whites = 0;
             for (size_t i = 0; i < readings.size(); ++i)
-                if (readings[i].rgb == kWhite) {
+                if (readings[i].rgb == kDeviceWhite) {
                     level += curve.at(seconds[i]);
                     ++whites;
                 }

@@ -196,7 +196,8 @@ void addLegend(Parts &out, const Diagram &d, const Frame &f)
 
 std::string at(double v)
 {
-    return fixedNumber(v, 2);
+    constexpr double kHundredth = 0.01;
+    return shortNumber(std::round(v / kHundredth) / 100);
 }
 
 std::string hex(int colour)
@@ -308,13 +309,12 @@ std::string diagramToSvg(const Diagram &d, double width, double height)
 {
     std::string out = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + at(width) +
                       "\" height=\"" + at(height) + "\" viewBox=\"0 0 " + at(width) + " " +
-                      at(height) +
-                      "\" font-family=\"Open Sans\" fill=\"#222222\" role=\"img\">\n<title>" +
-                      document::escape(d.title) + "</title>\n";
+                      at(height) + "\" role=\"img\">\n<title>" + document::escape(d.title) +
+                      "</title>\n<g font-family=\"Open Sans\" fill=\"#222222\">\n";
     SvgForm{out}(DrawnBox{0, 0, width, height, {}, kWhite});
     for (const DrawnPart &part : drawnParts(d, width, height))
         std::visit(SvgForm{out}, part);
-    return out + "</svg>\n";
+    return out + "</g>\n</svg>\n";
 }
 
 std::string diagramToCsv(const Diagram &d)

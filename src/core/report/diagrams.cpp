@@ -12,12 +12,11 @@ namespace lantern {
 
 namespace {
 
-constexpr double kTop = 255;
 constexpr double kGap = std::numeric_limits<double>::quiet_NaN();
 
 double percentOf(const Reading &grey)
 {
-    return 100 * grey.rgb.r / kTop;
+    return 100 * grey.rgb.r / kDeviceTop;
 }
 
 /// Greys by rising code value.
@@ -236,7 +235,7 @@ DiagramCurve exponentCurve(const std::vector<Reading> &greys)
     constexpr double kLowest = 0.05; // of the code values: below, black decides
     constexpr double kHighest = 0.97;
     for (const Reading &g : greys) {
-        const double v = g.rgb.r / kTop;
+        const double v = g.rgb.r / kDeviceTop;
         const double light = (g.xyz.Y - black) / reach;
         if (v < kLowest || v > kHighest || light <= 0)
             continue;
@@ -343,7 +342,7 @@ std::vector<Diagram> diagramsOf(const ReportData &r)
     std::vector<Diagram> out;
     const DisplayState *state = r.after ? &*r.after : r.before ? &*r.before : nullptr;
     const auto now = state ? rising(state->greys) : std::vector<Reading>{};
-    const bool hasGreys = now.size() > 2 && now.back().rgb.r == kTop && now.back().xyz.Y > 0;
+    const bool hasGreys = now.size() > 2 && now.back().rgb.r == kDeviceTop && now.back().xyz.Y > 0;
     if (hasGreys) {
         out.push_back(toneDiagram(r, now));
         out.push_back(gammaDiagram(r, now));

@@ -43,6 +43,7 @@ struct ReportData {
     std::optional<Certificate> certificate; ///< of the meter
     CorrectionKind correctionKind = CorrectionKind::None;
     std::optional<Settling> settling; ///< of the display, as this meter sees it
+    double patchGain = 0;             ///< see Placement::patchGain
     std::vector<std::string> skipped; ///< points of the checklist left open
     Studio studio;
     struct {

@@ -523,7 +523,7 @@ void addReadings(Section &out, const char *title, const std::vector<Reading> &re
 /// What the first readings told of the display.
 void addFirstLook(Section &out, const ReportData &r)
 {
-    const auto sights = firstLook(r.readings.before);
+    const auto sights = firstLook(r.readings.before, r.patchGain);
     if (sights.empty())
         return;
     Json all = Json::array();

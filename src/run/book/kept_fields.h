@@ -271,6 +271,7 @@ template <class A> void fields(A &a, Placement &p)
     a("y", p.y);
     a("unrest", p.unrest);
     a("contrast", p.contrast);
+    a.later("patch_gain", p.patchGain);
 }
 
 template <class A> void fields(A &a, CheckFirst::Patch &p)

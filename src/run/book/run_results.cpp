@@ -135,6 +135,7 @@ ReportData reportData(const RunResults &r)
     report.serial = r.setup.serial;
     report.meter = r.setup.meterName;
     report.correction = r.setup.correction;
+    report.patchGain = r.setup.patchGain;
     report.date = r.setup.startedAt;
     report.aim = r.setup.aim;
     report.controls = r.controls;

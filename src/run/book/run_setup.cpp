@@ -134,6 +134,7 @@ Json setupToJson(const RunSetup &s)
               {"name_template", s.nameTemplate},
               {"copyright", s.copyright},
               {"started_at", s.startedAt},
+              {"patch_gain", s.patchGain},
               {"seed", s.seed}};
     j["meter_changes"] = Json::array();
     for (const MeterChange &c : s.meterChanges)
@@ -280,6 +281,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     }
     s.profileTitle = root.string("profile_title");
     s.startedAt = root.string("started_at");
+    if (root.has("patch_gain")) // added later
+        s.patchGain = root.number("patch_gain", 0, 1000);
     s.seed = root.raw("seed").get<uint64_t>();
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
     if (!root.raw("start_controls").is_null())

@@ -121,7 +121,7 @@ void BenchMeter::restore(const QByteArray &state)
 void DirectEye::look(Request request)
 {
     const auto &region = m_presenter->region();
-    if (!region || !m_rig) {
+    if (!m_rig) {
         emit looked(request, {{m_presenter->shownRgb(), 1.0}});
         return;
     }

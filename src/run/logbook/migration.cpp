@@ -98,6 +98,13 @@ std::optional<StageResult> oldResult(Stage stage, const QByteArray &packed,
 std::optional<StageResult> fromReadingsAlone(Stage stage, const std::vector<LoggedReading> &logged,
                                              const RunResults &before)
 {
+    if (stage == Stage::Ready) {
+        ReadyResult r;
+        for (const LoggedReading &l : logged)
+            r.found.push_back(l.reading);
+        r.before = displayState(r.found, before.setup.aim);
+        return r;
+    }
     if (stage != Stage::Measure)
         return std::nullopt;
     MeasureResult r;

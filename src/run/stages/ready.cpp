@@ -6,6 +6,7 @@ namespace lantern::run {
 StageEntry readyStage()
 {
     StageEntry entry = entryOf<ReadyResult>(Stage::Ready);
+    entry.version = 2; // reads one grey more, which tells panels of six bits
     entry.whiteIsSteady = true;
     entry.asFound = true;
     entry.readingsStand = true;

@@ -246,9 +246,12 @@ private slots:
         QVERIFY(!compareModel(s, BeforeChoice::NoProfile, true).sources.trueLuminance);
         // On paper: waits for a printing condition.
         QVERIFY(compareModel(s, BeforeChoice::Print, false).isWaiting);
-        const PrintChoice print{QStringLiteral("coated"), "no profile"};
-        m = compareModel(s, BeforeChoice::Print, true, print);
-        QVERIFY(!m.isWaiting && m.sources.print == print.icc);
+        s.printTitle = QStringLiteral("coated");
+        QVERIFY(
+            compareModel(s, BeforeChoice::Print, true).explanation.contains(QLatin1String("ICC")));
+        s.printProfile = "no profile";
+        m = compareModel(s, BeforeChoice::Print, true);
+        QVERIFY(!m.isWaiting && m.sources.print == s.printProfile);
         QVERIFY(m.choices[2].title.contains(QLatin1String("coated")));
         QVERIFY(renditionsOf(m.sources, {}).problem.contains(QLatin1String("output profile")));
     }

@@ -51,7 +51,8 @@ private slots:
         QVERIFY(north.lastTime->validation.has_value());
         QVERIFY(north.check.has_value()); // held against that run
         QCOMPARE(north.checkedAt->date(), QDate(2026, 10, 27));
-        QVERIFY(!north.byEye && !north.unfinishedRun && north.problems.isEmpty());
+        QVERIFY2(north.problems.isEmpty(), qPrintable(north.problems.join(u'\n')));
+        QVERIFY(!north.byEye && !north.unfinishedRun);
 
         const DisplayHistory south = readDisplayHistory(book, QStringLiteral("south-desk"), 0);
         QCOMPARE(south.lastRun, qint64(6));

@@ -19,7 +19,7 @@ class FirstLookTest : public QObject {
         std::vector<Reading> out;
         const Mat3 primaries =
             (Mat3() << 41.24, 35.76, 18.05, 21.26, 71.52, 7.22, 1.93, 11.92, 95.05).finished();
-        for (const DeviceRgb &rgb : statePatches()) {
+        for (const DeviceRgb &rgb : firstPatches()) {
             Vec3 light;
             for (int c = 0; c < 3; ++c)
                 light[c] = std::pow(std::clamp(signal(vec(rgb)[c] / 255), 0.0, 1.0), 2.2);
@@ -48,7 +48,7 @@ private slots:
         QVERIFY(seen(readings([](double v) { return std::pow(v, 1.8 / 2.2); })).empty());
         QVERIFY(seen(readings([](double v) { return std::pow(v, 2.6 / 2.2); })).empty());
         QVERIFY(seen(readings([](double v) { return v; }, 0.003)).empty());
-        QVERIFY(seen(lantern::test::ToyDisplay().read(statePatches())).empty());
+        QVERIFY(seen(lantern::test::ToyDisplay().read(firstPatches())).empty());
         QVERIFY(seen({}).empty());
     }
 
@@ -90,6 +90,29 @@ private slots:
                      return v + 0.06 * std::sin(2 * 3.14159265 * (v - 0.5)) * (v > 0 && v < 1);
                  })),
                  std::vector<Kind>{Kind::CurveBent});
+    }
+
+    void aPanelOfSixBitsIsTold()
+    {
+        const auto rounded = [](double levels) {
+            return [levels](double v) { return std::round(v * levels) / levels; };
+        };
+        QCOMPARE(seen(readings(rounded(63))), std::vector<Kind>{Kind::CoarseSteps});
+        QCOMPARE(seen(readings([](double v) { return std::floor(v * 255 / 4) / 63; })),
+                 std::vector<Kind>{Kind::CoarseSteps});
+        QVERIFY(seen(readings(rounded(255))).empty());
+        QVERIFY(seen(readings(rounded(1023))).empty());
+    }
+
+    void lightThatDimsWithItsAreaIsTold()
+    {
+        const auto plain = readings([](double v) { return v; });
+        for (const double gain : {0.0, 0.9, 1.0, 1.05})
+            QVERIFY(firstLook(plain, gain).empty());
+        const auto told = firstLook(plain, 1.34);
+        QCOMPARE(told.size(), 1);
+        QCOMPARE(told[0].kind, Kind::AreaDims);
+        QVERIFY(told[0].what.inEnglish().find("34 %") != std::string::npos);
     }
 
     void aTintedScreenIsTold()

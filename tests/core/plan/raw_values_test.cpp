@@ -67,21 +67,21 @@ private slots:
     void rawValuesPass()
     {
         RawValuesPlan plan(RawProof::ByLut, {});
-        QCOMPARE(plan.readingsLeft(), static_cast<int>(statePatches().size()) + 5);
+        QCOMPARE(plan.readingsLeft(), static_cast<int>(firstPatches().size()) + 5);
         Through all;
         QCOMPARE(all.run(plan), std::string());
         QVERIFY(all.panel.lut == VideoLut::identity()); // none stays behind
-        QCOMPARE(plan.readings().size(), statePatches().size());
+        QCOMPARE(plan.readings().size(), firstPatches().size());
         QCOMPARE(plan.readingsLeft(), 0);
         for (size_t i = 0; i < plan.readings().size(); ++i)
-            QVERIFY(plan.readings()[i].rgb == statePatches()[i]);
+            QVERIFY(plan.readings()[i].rgb == firstPatches()[i]);
     }
 
     /// Without a proof it is the list of patches that it always was.
     void withoutAProofNothingIsAdded()
     {
         RawValuesPlan plan(RawProof::None, {});
-        QCOMPARE(plan.readingsLeft(), static_cast<int>(statePatches().size()));
+        QCOMPARE(plan.readingsLeft(), static_cast<int>(firstPatches().size()));
         Through all;
         all.way = [](const DeviceRgb &rgb) { return mixed(rgb, kSrgbOnP3); };
         QCOMPARE(all.run(plan), std::string());
@@ -157,7 +157,7 @@ private slots:
             all.panel.black = Vec3::Zero();
             all.panel.interaction = 0;
             all.way = way;
-            if (!all.run(plan, &asked).empty() || plan.readings().size() != statePatches().size())
+            if (!all.run(plan, &asked).empty() || plan.readings().size() != firstPatches().size())
                 return -1;
             return asked;
         };

@@ -156,6 +156,39 @@ private slots:
         QVERIFY2(used.code == 0, qPrintable(used.err));
     }
 
+    /// A printing condition as a profile, too; and a display that is held against a space without
+    /// any profile of its own.
+    void printsAreForetoldAndSpacesNeedNoProfile()
+    {
+        const QString run = m_folder->filePath(QStringLiteral("run"));
+        const QString display = demo("field-laptop.json");
+        QCOMPARE(
+            cli({QStringLiteral("run"), QStringLiteral("--display"), display,
+                 QStringLiteral("--chart"), QStringLiteral("48"), QStringLiteral("--out"), run})
+                .code,
+            0);
+        for (const char *print : {"/usr/share/color/icc/ghostscript/default_cmyk.icc",
+                                  "/usr/share/color/icc/FOGRA39L.ti3"}) {
+            const Answer a =
+                cli({QStringLiteral("proof"), QStringLiteral("--profile"),
+                     run + QStringLiteral("/profile.icc"), QStringLiteral("--characterisation"),
+                     QLatin1String(print), QStringLiteral("--json")});
+            QVERIFY2(a.code == 0, qPrintable(a.err));
+            const Json j = Json::parse(a.out.toStdString());
+            QVERIFY(j["colours"].get<int>() > 700);
+            QVERIFY(j["inside_share"].get<double>() > 0.4);
+        }
+        const QStringList against = {QStringLiteral("validate"), QStringLiteral("--display"),
+                                     display, QStringLiteral("--json")};
+        QCOMPARE(cli(against).code, 2); // nothing to prove
+        const Answer a =
+            cli(against + QStringList{QStringLiteral("--against"), QStringLiteral("srgb"),
+                                      QStringLiteral("--reference"), QStringLiteral("primaries")});
+        QVERIFY2(a.code == 0, qPrintable(a.err));
+        const Json v = Json::parse(a.out.toStdString());
+        QVERIFY(v["delta_e_2000"]["max"].get<double>() > 3); // it is far from sRGB
+    }
+
     void differenceOfPublishedPairs()
     {
         const Answer a =

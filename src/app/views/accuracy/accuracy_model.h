@@ -17,6 +17,11 @@ struct MatchField {
     bool over = false; ///< above the tolerance for a single colour
 };
 
+/// A colour as sRGB shows it; what lies outside comes as near as it can.
+QColor swatch(const Lab &lab);
+/// L*, a*, b* in columns.
+QString labText(const Lab &lab);
+
 /// What comes in while the chart is read.
 struct LiveModel {
     std::vector<Curve> readings; ///< u'v'

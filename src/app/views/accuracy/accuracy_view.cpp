@@ -1,6 +1,7 @@
 #include "app/views/accuracy/accuracy_view.h"
 
 #include "app/theme.h"
+#include "app/widgets/number_cell.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -8,20 +9,6 @@
 namespace lantern::app {
 
 namespace {
-
-/// A cell that is sorted by a number, whatever it says.
-class NumberCell : public QTableWidgetItem {
-public:
-    NumberCell(const QString &text, double order) : QTableWidgetItem(text), m_order(order) {}
-    bool operator<(const QTableWidgetItem &other) const override
-    {
-        const auto *number = dynamic_cast<const NumberCell *>(&other);
-        return number ? m_order < number->m_order : QTableWidgetItem::operator<(other);
-    }
-
-private:
-    double m_order;
-};
 
 QPushButton *makeTab(const QString &text)
 {

@@ -82,15 +82,19 @@ void MatchFields::paintEvent(QPaintEvent *)
         if (!captioned)
             continue;
         const QRectF caption(r.left(), r.bottom(), r.width(), kCaption);
-        p.setFont(theme::font(theme::kSmall));
-        p.setPen(theme::kMuted);
-        p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, f.name);
+        double room = caption.width();
         if (f.isMeasured) {
+            const QString delta = (f.over ? QStringLiteral("▲ ") : QString()) + figure(f.deltaE, 1);
             p.setFont(theme::font(theme::kSmall, f.over ? QFont::DemiBold : QFont::Normal));
             p.setPen(f.over ? theme::kBright : theme::kMuted);
-            p.drawText(caption, Qt::AlignRight | Qt::AlignVCenter,
-                       (f.over ? QStringLiteral("▲ ") : QString()) + figure(f.deltaE, 1));
+            p.drawText(caption, Qt::AlignRight | Qt::AlignVCenter, delta);
+            constexpr double kBetween = 4;
+            room -= p.fontMetrics().horizontalAdvance(delta) + kBetween;
         }
+        p.setFont(theme::font(theme::kSmall));
+        p.setPen(theme::kMuted);
+        p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
+                   p.fontMetrics().elidedText(f.name, Qt::ElideRight, static_cast<int>(room)));
     }
 }
 

@@ -25,7 +25,7 @@ ChartDialog::ChartDialog(Intents *intents, const SessionState &state, QWidget *p
       m_state(state),
       m_own(state.measure.list),
       m_fields(new MatchFields),
-      m_source(new QLabel(tr("none"))),
+      m_source(new QLabel(m_sourceText)),
       m_figures(new QLabel),
       m_problem(new QLabel),
       m_keys(new WholeNumberBox),
@@ -34,7 +34,8 @@ ChartDialog::ChartDialog(Intents *intents, const SessionState &state, QWidget *p
       m_name(new QLineEdit),
       m_keep(new QPushButton(tr("&Keep"))),
       m_remove(new QPushButton(tr("&Remove"))),
-      m_use(nullptr)
+      m_use(nullptr),
+      m_work([this](const Taken &taken) { took(taken); })
 {
     setWindowTitle(tr("A chart of your own"));
     setObjectName(QStringLiteral("chartDialog"));
@@ -135,34 +136,47 @@ void ChartDialog::setState(const SessionState &state)
     showChart();
 }
 
-std::optional<ProfileFile> ChartDialog::profile() const
-{
-    const QByteArray &icc = m_state.shown().profile;
-    if (icc.isEmpty())
-        return std::nullopt;
-    return ProfileFile({icc.begin(), icc.end()}, "profile of the display");
-}
-
+/// Key colours of a large picture take a while.
 void ChartDialog::take(const QString &path, bool isPicture)
 {
-    try {
-        const auto here = profile();
-        const ProfileFile *placed = here ? &*here : nullptr;
-        if (isPicture) {
-            std::vector<Lab> keys;
-            for (const KeyColour &key : keyColours(paper::coloursOfPicture(path), m_keys->value()))
-                keys.push_back(key.lab);
-            m_own = patchesFor(keys, placed);
-        } else
-            m_own = chartFromList(run::readFile(path).toStdString(), path.toStdString(), placed);
-        m_picture = isPicture ? path : QString();
-        m_problem->clear();
-        m_source->setText(tr("%1: %2 colours").arg(QFileInfo(path).fileName()).arg(m_own.size()));
+    m_source->setText(tr("%1 is being read…").arg(QFileInfo(path).fileName()));
+    m_use->setEnabled(false);
+    m_keep->setEnabled(false);
+    m_work.start([path, isPicture, icc = m_state.shown().profile, keys = m_keys->value()]() {
+        Taken taken{{}, path, {}, isPicture};
+        try {
+            const auto here = icc.isEmpty()
+                                  ? std::nullopt
+                                  : std::optional<ProfileFile>(
+                                        std::in_place, std::vector<uint8_t>{icc.begin(), icc.end()},
+                                        "profile of the display");
+            const ProfileFile *placed = here ? &*here : nullptr;
+            if (isPicture) {
+                std::vector<Lab> colours;
+                for (const KeyColour &key : keyColours(paper::coloursOfPicture(path), keys))
+                    colours.push_back(key.lab);
+                taken.patches = patchesFor(colours, placed);
+            } else
+                taken.patches =
+                    chartFromList(run::readFile(path).toStdString(), path.toStdString(), placed);
+        } catch (const Error &e) {
+            taken.problem = run::inWords(e);
+        }
+        return taken;
+    });
+}
+
+void ChartDialog::took(const Taken &taken)
+{
+    m_problem->setText(taken.problem);
+    if (taken.problem.isEmpty()) {
+        m_own = taken.patches;
+        m_picture = taken.isPicture ? taken.path : QString();
+        m_sourceText = tr("%1: %2 colours").arg(QFileInfo(taken.path).fileName()).arg(m_own.size());
         if (m_name->text().isEmpty())
-            m_name->setText(QFileInfo(path).completeBaseName());
-    } catch (const Error &e) {
-        m_problem->setText(run::inWords(e));
+            m_name->setText(QFileInfo(taken.path).completeBaseName());
     }
+    m_source->setText(m_sourceText);
     showChart();
 }
 
@@ -181,8 +195,9 @@ void ChartDialog::showChart()
     const ChartFigures f = chartFigures(patches, m_state);
     m_fields->setFields(f.fields, {});
     m_figures->setText(f.words);
-    m_use->setEnabled(!patches.empty());
-    m_keep->setEnabled(!patches.empty());
+    const bool complete = !patches.empty() && !m_work.isBusy();
+    m_use->setEnabled(complete);
+    m_keep->setEnabled(complete);
 }
 
 void ChartDialog::use()

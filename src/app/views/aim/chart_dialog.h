@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/session/background.h"
 #include "app/session/intents.h"
 #include "app/views/accuracy/match_fields.h"
 
@@ -26,18 +27,25 @@ private:
     void showChart();
     void use();
     [[nodiscard]] std::vector<DeviceRgb> mixed() const;
-    [[nodiscard]] std::optional<ProfileFile> profile() const;
+    struct Taken {
+        std::vector<DeviceRgb> patches;
+        QString path, problem;
+        bool isPicture = false;
+    };
+    void took(const Taken &taken);
 
     Intents *m_intents;
     SessionState m_state;
     std::vector<DeviceRgb> m_own; ///< of the file, or of a kept chart
     QString m_picture;            ///< that they are the key colours of
+    QString m_sourceText = tr("none");
     MatchFields *m_fields;
     QLabel *m_source, *m_figures, *m_problem;
     QSpinBox *m_keys, *m_spread;
     QComboBox *m_kept;
     QLineEdit *m_name;
     QPushButton *m_keep, *m_remove, *m_use;
+    Background<Taken> m_work;
 };
 
 } // namespace lantern::app

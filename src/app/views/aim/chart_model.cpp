@@ -2,8 +2,11 @@
 
 #include "app/state/wording.h"
 #include "core/plan/chart.h"
+#include "core/plan/time_left.h"
 
 #include <QCoreApplication>
+
+#include <algorithm>
 
 namespace lantern::app {
 
@@ -30,18 +33,31 @@ ChartFigures chartFigures(const std::vector<DeviceRgb> &patches, const SessionSt
                             false,
                             0,
                             false});
-    LuminanceOutlook outlook;
-    outlook.whiteCdM2 = state.aim.luminanceCdM2.value_or(outlook.whiteCdM2);
     const run::RunResults &r = state.shown();
-    outlook.blackCdM2 = r.after && r.after->black ? r.after->black->Y : outlook.whiteCdM2 / 1000;
-    if (!std::holds_alternative<NativeTone>(state.aim.tone))
-        outlook.tone = state.aim.tone;
-    const double seconds = estimatedSeconds(order, outlook, MeterTiming{});
-    f.words = Chart::tr("%1 patches, %2 readings with the repeated ones: about %3 min with a meter "
-                        "of usual speed.")
+    const bool integrates = std::any_of(r.chart.begin(), r.chart.end(), [](const Reading &reading) {
+        return reading.integrationSeconds > 0;
+    });
+    double seconds = 0;
+    QString how;
+    if (integrates) {
+        const double settle = r.settling ? r.settling->longestWaitSeconds() : 0;
+        seconds =
+            Pace::of(r.chart, std::max(settle, MeterTiming{}.settleSeconds)).secondsFor(order, 0);
+        how = Chart::tr("with %1 on this display").arg(QString::fromStdString(r.setup.meterName));
+    } else {
+        LuminanceOutlook outlook;
+        outlook.whiteCdM2 = state.aim.luminanceCdM2.value_or(outlook.whiteCdM2);
+        outlook.blackCdM2 =
+            r.after && r.after->black ? r.after->black->Y : outlook.whiteCdM2 / 1000;
+        if (!std::holds_alternative<NativeTone>(state.aim.tone))
+            outlook.tone = state.aim.tone;
+        seconds = estimatedSeconds(order, outlook, MeterTiming{});
+        how = Chart::tr("with a meter of usual speed");
+    }
+    f.words = Chart::tr("%1 patches, %2 readings with the repeated ones: about %3 min %4.")
                   .arg(patches.size())
                   .arg(order.size())
-                  .arg(figure(seconds / 60, 1));
+                  .arg(figure(seconds / 60, 1), how);
     return f;
 }
 

@@ -60,16 +60,15 @@ QImage through(const Rendition &rendition, const QImage &picture, Rendition::Pre
 
 } // namespace
 
-CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance,
-                          const PrintChoice &print)
+CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance)
 {
     CompareModel m;
     const run::RunResults &r = state.shown();
     m.choices = {{BeforeChoice::AsFound, Compare::tr("as found")},
                  {BeforeChoice::NoProfile, Compare::tr("without a profile")},
-                 {BeforeChoice::Print, print.title.isEmpty()
+                 {BeforeChoice::Print, state.printTitle.isEmpty()
                                            ? Compare::tr("on paper…")
-                                           : Compare::tr("on paper: %1").arg(print.title)}};
+                                           : Compare::tr("on paper: %1").arg(state.printTitle)}};
     const QLocale locale;
     for (const PastRun &run : state.pastRuns)
         m.choices.push_back(
@@ -98,10 +97,15 @@ CompareModel compareModel(const SessionState &state, qint64 before, bool trueLum
         m.explanation = Compare::tr("Before: as programs show it that know nothing of profiles. "
                                     "Now: as it should look.");
     } else if (before == BeforeChoice::Print) {
-        s.print = print.icc;
+        s.print = state.printProfile;
         m.isWaiting = s.print.isEmpty();
         m.explanation =
-            trueLuminance
+            m.isWaiting ? (state.printTitle.isEmpty()
+                               ? Compare::tr("Choose the printing condition.")
+                               : Compare::tr("%1 is a characterisation. Pictures need the ICC "
+                                             "profile of the printing condition.")
+                                     .arg(state.printTitle))
+            : trueLuminance
                 ? Compare::tr("Before: as the print shows it, with its paper's own white. Now: as "
                               "it should look on the display.")
                 : Compare::tr("Before: as the print shows it, the display's white standing for "
@@ -172,7 +176,7 @@ double whiteFits(const XYZ &stateWhite, const CompareModel::Sources &s)
 Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &picture)
 {
     using Black = Rendition::Black;
-    Renditions r{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), {}};
+    Renditions r{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), nullptr, {}};
     if (s.now.isEmpty())
         return r;
     try {
@@ -183,8 +187,12 @@ Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &pictur
         if (s.before == BeforeChoice::NoProfile)
             return r; // its code values as they are
         if (s.before == BeforeChoice::Print) {
-            if (!s.print.isEmpty())
-                r.before = Rendition::ofPrint(source, bytesOf(s.print), now, s.trueLuminance);
+            if (!s.print.isEmpty()) {
+                const auto print = bytesOf(s.print);
+                r.before = Rendition::ofPrint(source, print, now, s.trueLuminance);
+                r.printed = std::make_shared<const PixelColours>(
+                    PixelColours::ofPrint(source, print, s.trueLuminance));
+            }
             return r;
         }
         XYZ white = s.beforeWhite;
@@ -325,6 +333,51 @@ QRgb scaleColour(double deltaE00, double reach)
     return qRgb(v, v, v);
 }
 
+namespace {
+
+/// ΔE00 between two rows of Lab pixels, three floats each.
+void rowDeltas(const std::vector<float> &a, const std::vector<float> &b, std::vector<float> &out)
+{
+    const size_t width = out.size();
+    std::vector<float> planes(6 * width);
+    for (size_t x = 0; x < width; ++x)
+        for (size_t c = 0; c < 3; ++c) {
+            planes[c * width + x] = a[3 * x + c];
+            planes[(3 + c) * width + x] = b[3 * x + c];
+        }
+    const float *p = planes.data();
+    deltaE2000(LabArrays{p, p + width, p + 2 * width},
+               LabArrays{p + 3 * width, p + 4 * width, p + 5 * width}, out.data(), width);
+}
+
+/// A seam along the edges of what is set in the mask: light and dark stitches in turn, so that it
+/// is seen on any colour and hides none.
+QImage stitched(const QImage &mask)
+{
+    constexpr int kStitch = 4; // dots
+    QImage out(mask.size(), QImage::Format_ARGB32_Premultiplied);
+    out.fill(Qt::transparent);
+    uchar *to = out.bits();
+    const auto stride = out.bytesPerLine();
+    const int w = mask.width();
+    const int h = mask.height();
+    eachRow(h, [&](int y) {
+        auto *line = reinterpret_cast<QRgb *>(to + y * stride);
+        const uchar *here = mask.constScanLine(y);
+        const uchar *above = mask.constScanLine(std::max(0, y - 1));
+        const uchar *below = mask.constScanLine(std::min(h - 1, y + 1));
+        for (int x = 0; x < w; ++x) {
+            const bool edge = here[x] && !(above[x] && below[x] && here[std::max(0, x - 1)] &&
+                                           here[std::min(w - 1, x + 1)]);
+            if (edge)
+                line[x] = (x + y) / kStitch % 2 ? qRgb(255, 255, 255) : qRgb(0, 0, 0);
+        }
+    });
+    return out;
+}
+
+} // namespace
+
 Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &renditions,
               double deltaReach, Rendition::Precision precision)
 {
@@ -345,24 +398,26 @@ Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &rend
     uchar *to = f.difference.bits();
     const auto stride = f.difference.bytesPerLine();
     const auto width = static_cast<size_t>(seen.width());
+    QImage mask;
+    if (renditions.printed)
+        mask = QImage(seen.size(), QImage::Format_Grayscale8);
+    uchar *beyond = mask.bits();
+    const auto maskStride = mask.bytesPerLine();
     std::vector<double> sums(static_cast<size_t>(seen.height()));
     std::vector<double> worst(static_cast<size_t>(seen.height()));
     eachRow(seen.height(), [&](int y) {
         std::vector<float> before(3 * width);
         std::vector<float> now(3 * width);
-        std::vector<float> planes(6 * width);
         std::vector<float> delta(width);
         renditions.colours->apply(f.before.constScanLine(y), before.data(), width);
+        if (renditions.printed) {
+            renditions.printed->apply(seen.constScanLine(y), now.data(), width);
+            rowDeltas(before, now, delta);
+            for (size_t x = 0; x < width; ++x)
+                beyond[y * maskStride + static_cast<qsizetype>(x)] = delta[x] > kBeyond;
+        }
         renditions.colours->apply(f.now.constScanLine(y), now.data(), width);
-        for (size_t x = 0; x < width; ++x)
-            for (size_t c = 0; c < 3; ++c) {
-                planes[c * width + x] = before[3 * x + c];
-                planes[(3 + c) * width + x] = now[3 * x + c];
-            }
-        deltaE2000(LabArrays{planes.data(), planes.data() + width, planes.data() + 2 * width},
-                   LabArrays{planes.data() + 3 * width, planes.data() + 4 * width,
-                             planes.data() + 5 * width},
-                   delta.data(), width);
+        rowDeltas(before, now, delta);
         auto *line = reinterpret_cast<QRgb *>(to + y * stride);
         for (size_t x = 0; x < width; ++x) {
             line[x] = scaleColour(delta[x], deltaReach);
@@ -374,6 +429,13 @@ Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &rend
     f.meanDelta =
         std::accumulate(sums.begin(), sums.end(), 0.0) / (double(seen.width()) * seen.height());
     f.worstDelta = *std::max_element(worst.begin(), worst.end());
+    if (renditions.printed) {
+        qint64 count = 0;
+        for (int y = 0; y < mask.height(); ++y)
+            count += std::count(mask.constScanLine(y), mask.constScanLine(y) + mask.width(), 1);
+        f.beyondShare = double(count) / (double(mask.width()) * mask.height());
+        f.beyond = stitched(mask);
+    }
     return f;
 }
 

@@ -21,12 +21,6 @@ struct BeforeChoice {
     bool operator==(const BeforeChoice &) const = default;
 };
 
-/// A printing condition: an ICC output profile.
-struct PrintChoice {
-    QString title; ///< empty: none was opened yet
-    QByteArray icc;
-};
-
 /// What pictures are compared between.
 struct CompareModel {
     QString explanation;
@@ -48,8 +42,7 @@ struct CompareModel {
 };
 
 /// \param before of CompareModel::choices
-CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance,
-                          const PrintChoice &print = {});
+CompareModel compareModel(const SessionState &state, qint64 before, bool trueLuminance);
 
 /// How a picture was before and how it is now, both as code values that show it on the display as
 /// it is now.
@@ -58,6 +51,8 @@ struct Renditions {
     std::shared_ptr<const PixelColours> colours; ///< of both
     /// Code values that the display had in its former state, for showing that itself.
     Rendition former;
+    /// Colours that the print of the picture has; null: before is no print.
+    std::shared_ptr<const PixelColours> printed;
     QString problem; ///< why there is nothing to compare; empty: all is well
 };
 /// \param picture profile embedded in the picture; empty: sRGB
@@ -92,7 +87,12 @@ struct Frame {
     Rendition::Precision precision = Rendition::Precision::Exact;
     QImage before, now, difference, former;
     double meanDelta = 0, worstDelta = 0; ///< ΔE00 between before and now, of what is seen
+    /// Stitches around what the display cannot show of the print; else transparent.
+    QImage beyond;
+    double beyondShare = 0; ///< of what is seen, 0..1
 };
+/// What differs from the print by more is marked as beyond the display, ΔE00. Our own.
+inline constexpr float kBeyond = 2;
 /// \param deltaReach ΔE00 at the bright end of the difference's scale \param precision Quick: only
 /// before and now, without their difference
 Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &renditions,

@@ -27,6 +27,7 @@ CompareView::CompareView(Intents *intents)
       m_swap(new QPushButton(tr("Swap"))),
       m_fit(new QPushButton(tr("Fit"))),
       m_pixels(new QPushButton(QStringLiteral("1:1"))),
+      m_marks(new QPushButton(tr("Seam"))),
       m_reach(new QSpinBox),
       m_figures(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_reachLabel(makeLabel(tr("white is ΔE00"), theme::kSmall, theme::kMuted)),
@@ -55,8 +56,8 @@ CompareView::CompareView(Intents *intents)
     connect(m_stage, &PictureStage::stepped, this, &CompareView::step);
     connect(m_stage, &PictureStage::formerWanted, this, &CompareView::showFormer);
     m_stage->setRenditions(
-        std::make_shared<const Renditions>(
-            Renditions{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), {}}),
+        std::make_shared<const Renditions>(Renditions{
+            Rendition::none(), Rendition::none(), nullptr, Rendition::none(), nullptr, {}}),
         false);
     setMode(0);
 }
@@ -137,7 +138,16 @@ QWidget *CompareView::makeBottom()
     connect(m_pixels, &QPushButton::clicked, this, [this] { m_stage->zoomTo(1); });
     m_pixels->setAccessibleName(tr("A dot for each pixel"));
     m_stage->setToolTip({});
-    for (QPushButton *b : {m_swap, m_fit, m_pixels})
+    m_marks->setObjectName(QStringLiteral("markBeyond"));
+    m_marks->setCheckable(true);
+    m_marks->setToolTip(tr("A seam around what this display cannot show of the print: more than "
+                           "%1 ΔE00 off.")
+                            .arg(figure(kBeyond, 0)));
+    connect(m_marks, &QPushButton::toggled, this, [this](bool on) {
+        m_stage->markBeyond(on);
+        showFigures();
+    });
+    for (QPushButton *b : {m_marks, m_swap, m_fit, m_pixels})
         row->addWidget(b);
     m_stage->setWhatsThis(
         tr("Left and Right move the divider, Space held shows all as before, X swaps; wheel, + and "
@@ -160,10 +170,14 @@ void CompareView::showFigures()
 {
     const Frame &f = m_stage->frame();
     const QString zoom = tr("%1 %").arg(figure(100 * m_stage->zoom(), 0));
-    m_figures->setText(f.difference.isNull()
-                           ? zoom
-                           : tr("seen: mean ΔE00 %1, largest %2 · %3")
-                                 .arg(figure(f.meanDelta, 2), figure(f.worstDelta, 1), zoom));
+    if (f.difference.isNull())
+        m_figures->setText(zoom);
+    else if (m_marks->isChecked() && !f.beyond.isNull())
+        m_figures->setText(
+            tr("beyond the display: %1 % · %2").arg(figure(100 * f.beyondShare, 1), zoom));
+    else
+        m_figures->setText(tr("seen: mean ΔE00 %1, largest %2 · %3")
+                               .arg(figure(f.meanDelta, 2), figure(f.worstDelta, 1), zoom));
 }
 
 void CompareView::load(const std::function<Opened()> &work)
@@ -225,7 +239,8 @@ void CompareView::chooseBefore(int index)
     if (index < 0 || index >= static_cast<int>(m_model.choices.size()))
         return;
     const qint64 chosen = m_model.choices[static_cast<size_t>(index)].run;
-    if (chosen == BeforeChoice::Print) {
+    if (chosen == BeforeChoice::Print &&
+        (m_chosenBefore == BeforeChoice::Print || !m_state || m_state->printProfile.isEmpty())) {
         openPrint();
         return;
     }
@@ -247,12 +262,10 @@ void CompareView::openPrint()
 
 void CompareView::takePrint(const QString &path)
 {
-    try {
-        m_print = {QFileInfo(path).completeBaseName(), run::readFile(path)};
-        m_chosenBefore = BeforeChoice::Print;
-    } catch (const Error &e) {
-        emit intents()->failed(run::inWords(e));
-    }
+    run::PrintChoice choice = m_state ? m_state->print : run::PrintChoice();
+    choice.path = path;
+    m_chosenBefore = BeforeChoice::Print;
+    emit intents()->printChosen(choice);
     render();
 }
 
@@ -276,7 +289,7 @@ void CompareView::render()
 {
     if (!m_state)
         return;
-    m_model = compareModel(*m_state, m_chosenBefore, m_luminance->currentIndex() == 1, m_print);
+    m_model = compareModel(*m_state, m_chosenBefore, m_luminance->currentIndex() == 1);
     setExplanation(m_model.explanation);
     QStringList titles;
     int chosen = 0;
@@ -300,6 +313,8 @@ void CompareView::render()
         w->setEnabled(comparable);
     m_luminance->setEnabled(comparable && m_chosenBefore != BeforeChoice::NoProfile);
     const bool onPaper = m_chosenBefore == BeforeChoice::Print;
+    m_marks->setVisible(onPaper);
+    m_stage->markBeyond(onPaper && m_marks->isChecked());
     m_luminance->setItemText(0, onPaper ? tr("display's white") : tr("equal luminance"));
     m_luminance->setItemText(1, onPaper ? tr("paper's white") : tr("true luminance"));
     if (!m_picture || m_model.isWaiting)

@@ -21,7 +21,7 @@ public:
     void setState(const SessionState &state) override;
     /// A picture, or all of a folder.
     void open(const QString &path);
-    /// Before is the print of this condition.
+    /// Before is the print of this condition, which is a profile.
     void takePrint(const QString &path);
 
 protected:
@@ -48,7 +48,7 @@ private:
 
     QComboBox *m_pictures, *m_before, *m_luminance;
     std::array<QPushButton *, 3> m_modes;
-    QPushButton *m_swap, *m_fit, *m_pixels;
+    QPushButton *m_swap, *m_fit, *m_pixels, *m_marks;
     QSpinBox *m_reach;
     QLabel *m_figures, *m_reachLabel;
     PictureStage *m_stage;
@@ -57,7 +57,6 @@ private:
     std::shared_ptr<const Pyramid> m_picture;
     QStringList m_files; ///< the person's own, after our own in the list
     qint64 m_chosenBefore = BeforeChoice::AsFound;
-    PrintChoice m_print;
     CompareModel m_model;
     std::optional<SessionState> m_state;
     struct Rendered {

@@ -165,6 +165,12 @@ void PictureStage::tell()
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
 }
 
+void PictureStage::markBeyond(bool on)
+{
+    m_marks = on;
+    update();
+}
+
 void PictureStage::tag(QPainter &p, const QString &text, double x, double y, bool leftOf) const
 {
     const double w = QFontMetricsF(p.font()).horizontalAdvance(text) + 16;
@@ -212,6 +218,8 @@ void PictureStage::paintEvent(QPaintEvent *)
         paintImage(p, before, 0, 0, 1);
         if (m_mode == Mode::SideBySide)
             paintImage(p, before, pane().width() + kBetween, 0, 1);
+        if (m_marks && !m_former)
+            paintImage(p, m_frame.beyond, 0, 0, 1);
         tag(p, m_former ? tr("The display as it was") : names[0], target(0).left(), target(0).top(),
             false);
         return;
@@ -226,11 +234,15 @@ void PictureStage::paintEvent(QPaintEvent *)
         const double second = pane().width() + kBetween;
         paintImage(p, left, 0, 0, 1);
         paintImage(p, right, second, 0, 1);
+        if (m_marks)
+            paintImage(p, m_frame.beyond, m_swapped ? second : 0, 0, 1);
         tag(p, leftName, target(0).left(), target(0).top(), false);
         tag(p, rightName, target(second).left(), target(second).top(), false);
     } else {
         paintImage(p, left, 0, 0, m_divider);
         paintImage(p, right, 0, m_divider, 1);
+        if (m_marks)
+            paintImage(p, m_frame.beyond, 0, m_swapped ? m_divider : 0, m_swapped ? 1 : m_divider);
         const double x = m_divider * width();
         p.fillRect(QRectF(x - 1, 0, 2, height()),
                    hasFocus() ? Qt::white : QColor(0xd0, 0xd0, 0xd0));

@@ -25,6 +25,8 @@ public:
     /// Before and now change sides.
     void swap();
     void setDeltaReach(double deltaE00);
+    /// A seam around what the display cannot show of a print.
+    void markBeyond(bool on);
     /// What the display showed in its former state is drawn, not what shows it now.
     void showFormer(bool former);
     void zoomTo(double dotsPerPixel);
@@ -84,7 +86,7 @@ private:
     std::optional<Rendered> m_asked;
     Frame m_frame;
     Mode m_mode = Mode::Split;
-    bool m_swapped = false, m_allBefore = false, m_former = false;
+    bool m_swapped = false, m_allBefore = false, m_former = false, m_marks = false;
     double m_divider = 0.5; ///< 0..1 from the left
     double m_zoom = 0;      ///< 0: as it fits
     QPointF m_centre;       ///< in pixels of the picture

@@ -252,7 +252,7 @@ QString firstLookText(const SessionState &state)
     if (!state.hasRun())
         return {};
     QStringList parts;
-    for (const FirstSight &s : firstLook(state.results.found))
+    for (const FirstSight &s : firstLook(state.results.found, state.results.setup.patchGain))
         parts << QStringLiteral("▲ ") + run::inWords(s.what) + QLatin1Char(' ') +
                      run::inWords(s.cause) + QLatin1Char(' ') + run::inWords(s.advice);
     return parts.join(QLatin1Char('\n'));
