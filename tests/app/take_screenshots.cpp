@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QScreen>
+#include <QTableView>
 
 using namespace lantern;
 using namespace lantern::app;
@@ -65,6 +66,10 @@ bool takeAll(const QString &folder)
     rig.session->showView(ViewId::ByEye);
     rig.window->findChild<QListWidget *>(QStringLiteral("eyeSteps"))->setCurrentRow(2);
     ok = save(folder, "by-eye.png") && ok;
+    rig.session->showView(ViewId::Logbook);
+    const auto *log = rig.window->findChild<QTableView *>(QStringLiteral("logTable"));
+    ok = rig.waitFor([&] { return log->model()->rowCount() > 0; }) && save(folder, "logbook.png") &&
+         ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);

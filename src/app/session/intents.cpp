@@ -33,6 +33,10 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::reportStyleChosen, &Session::setReportStyle);
     obey(&Intents::pastRunWanted, &Session::loadPastRun);
+    obey(&Intents::runNoted, &Session::setRunNote);
+    obey(&Intents::runRemoved, &Session::removeRun);
+    obey(&Intents::runCompared, &Session::compareWithRun);
+    obey(&Intents::runReported, &Session::reportRun);
     obey(&Intents::pastRunOpened, &Session::openPastRun);
     obey(&Intents::formerStateWanted, &Session::showFormerState);
     obey(&Intents::gamutsChosen, &Session::chooseGamuts);

@@ -41,6 +41,10 @@ signals:
     void checkFirstWanted();
     void proofWanted();
     void pastRunWanted(qint64 run);
+    void runNoted(qint64 run, const QString &before, const QString &note);
+    void runRemoved(qint64 run);
+    void runCompared(qint64 run);
+    void runReported(qint64 run);
     void pastRunOpened(qint64 run); ///< every view is to show it; 0: the newest again
     /// The display itself as it was: as found (0), or in a run. \param on while a key is held
     void formerStateWanted(qint64 run, bool on);

@@ -42,6 +42,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_history(logbookPath),
       m_proof(beside(logbookPath, "limits"), beside(logbookPath, "proof.json")),
       m_print(beside(logbookPath, "print.json")),
+      m_log(logbookPath),
       m_run(logbookPath)
 {
     m_reportStyle.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
@@ -51,13 +52,20 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     } catch (const Error &e) { // damaged: none, until it is given anew
         m_damaged << run::inWords(e);
     }
-    for (const QString &problem : {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem()})
+    for (const QString &problem :
+         {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem()})
         if (!problem.isEmpty())
             m_damaged << problem;
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, [this] {
         if (m_view == ViewId::Gamut) // as long as nobody looks, it is not worked out
             m_gamut.look(state().shown().profile, m_history.state().loadedRuns);
+        if (m_view == ViewId::Logbook) {
+            LogPart::Names names;
+            for (const DisplayCard &card : m_displays)
+                names[card.id] = card.name;
+            m_log.look(names);
+        }
         if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
             m_print.look(state().shown().profile);
         emit changed();
@@ -84,6 +92,15 @@ void Session::connectParts()
     connect(&m_proof, &ProofPart::changed, this, &Session::publish);
     connect(&m_print, &PrintPart::changed, this, &Session::publish);
     connect(&m_print, &PrintPart::failed, this, &Session::setProblem);
+    connect(&m_log, &LogPart::changed, this, &Session::publish);
+    connect(&m_log, &LogPart::failed, this, &Session::setProblem);
+    connect(&m_history, &HistoryPart::changed, this, [this] {
+        if (m_reportThen != 0 && m_history.state().loadedRuns.contains(m_reportThen)) {
+            m_reportThen = 0;
+            publish();
+            emit reportWanted();
+        }
+    });
     connect(&m_gamut, &GamutPart::changed, this, &Session::publish);
     connect(&m_gamut, &GamutPart::failed, this, &Session::setProblem);
     connect(&m_gamut, &GamutPart::runWanted, &m_history, &HistoryPart::load);
@@ -170,6 +187,7 @@ void Session::compose() const
     static_cast<ForecastState &>(m_state) = m_forecast.state();
     static_cast<ProofState &>(m_state) = m_proof.state();
     static_cast<PrintState &>(m_state) = m_print.state();
+    static_cast<LogState &>(m_state) = m_log.state();
     static_cast<GamutState &>(m_state) = m_gamut.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
@@ -177,6 +195,10 @@ void Session::compose() const
         if (const auto known = m_history.verdicts().find(card.id);
             known != m_history.verdicts().end())
             static_cast<DisplayVerdict &>(card) = known->second;
+    for (PastRun &run : m_state.pastRuns) // called as on this desk
+        for (const DisplayCard &card : m_displays)
+            if (card.id == run.displayId)
+                run.displayName = card.name;
     m_state.selected = m_selected;
     m_state.view = m_view;
     m_state.notice = m_notice;
@@ -247,6 +269,7 @@ void Session::readLogbook()
 /// \param presentRun is not of the past yet; 0: none
 void Session::readLogbook(qint64 presentRun)
 {
+    m_log.outdate();
     QStringList ids;
     for (const DisplayCard &card : m_displays)
         ids << card.id;

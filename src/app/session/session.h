@@ -7,6 +7,7 @@
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
 #include "app/session/light_part.h"
+#include "app/session/log_part.h"
 #include "app/session/meter_part.h"
 #include "app/session/print_part.h"
 #include "app/session/proof_part.h"
@@ -62,6 +63,12 @@ public slots:
     void choosePrint(const lantern::run::PrintChoice &choice);
     void keepTolerance(const lantern::Tolerance &tolerance);
     void loadPastRun(qint64 run) { m_history.load(run); }
+    // Of the logbook's runs, any of them by its number; what changes it can be undone.
+    void setRunNote(qint64 run, const QString &before, const QString &note);
+    void removeRun(qint64 run);
+    void compareWithRun(qint64 run);
+    /// Opens it and asks where its report is to go.
+    void reportRun(qint64 run);
     /// Every view shows that run; 0: the newest again.
     void openPastRun(qint64 run) { m_history.open(run); }
     /// The video LUT of a run that was loaded (0: none, as the display was found) on the display;
@@ -176,6 +183,10 @@ private:
     bool isMeterFree();
     void finishErrand();
 
+    /// Something of the logbook that the engine does; the lists are read anew then.
+    void changeLogbook(std::function<void(run::RunEngine &)> change);
+    friend class NoteCommand;
+    friend class RemoveRunCommand;
     void readLogbook();
     void readLogbook(qint64 presentRun);
     void onHistory(const QString &problem);
@@ -203,6 +214,7 @@ private:
     std::optional<Aim> m_aimAtEnd;      ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_showsFormer = false; ///< the display's former video LUT, while a key is held
+    qint64 m_reportThen = 0;    ///< that run, once it is open; 0: none
     bool m_putBackThen = false; ///< when the history is known
 
     InForcePart m_inForce; ///< ends last: the engine is done with the display by then
@@ -215,6 +227,7 @@ private:
     GamutPart m_gamut;
     ProofPart m_proof;
     PrintPart m_print;
+    LogPart m_log;
     RunPart m_run;
 
     mutable SessionState m_state;

@@ -15,6 +15,7 @@
 #include "run/book/studio.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
+#include "run/logbook/logbook.h"
 
 #include <QDateTime>
 #include <QString>
@@ -40,7 +41,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof;
+        ByEye, SoftProof, Logbook;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -54,6 +55,7 @@ inline constexpr ViewId ViewId::Profile{"profile"};
 inline constexpr ViewId ViewId::Compare{"compare"};
 inline constexpr ViewId ViewId::ByEye{"by-eye"};
 inline constexpr ViewId ViewId::SoftProof{"soft-proof"};
+inline constexpr ViewId ViewId::Logbook{"logbook"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -198,6 +200,21 @@ struct PastRun {
     bool operator==(const PastRun &) const = default;
 };
 
+/// A run or check of the logbook as lists show it.
+struct LogEntry : run::LogLine {
+    QDateTime at;
+    Mark mark = Mark::NotMeasured;
+    std::vector<JudgedFigure> judged; ///< its figures against their limits
+    QString words;                    ///< all that is to be read of it, for searching
+};
+
+/// All that the logbook holds, newest first; read when somebody looks.
+struct LogState {
+    std::shared_ptr<const std::vector<LogEntry>> log; ///< null: not read yet
+    bool readingLog = false;
+    qint64 comparedRun = 0; ///< that pictures are to be compared with; 0: none was asked for
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
     std::vector<PastRun> pastRuns; ///< of all displays, newest first
@@ -235,6 +252,7 @@ struct SessionState : RunState,
                       ForecastState,
                       ProofState,
                       PrintState,
+                      LogState,
                       GamutState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only

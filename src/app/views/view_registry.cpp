@@ -5,6 +5,7 @@
 #include "app/views/compare/compare_view.h"
 #include "app/views/gamut/gamut_view.h"
 #include "app/views/light/light_view.h"
+#include "app/views/logbook/logbook_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
 #include "app/views/soft_proof/soft_proof_view.h"
@@ -30,6 +31,8 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::Key_K)},
         {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); },
          QKeySequence(Qt::CTRL | Qt::Key_L)},
+        {ViewId::Logbook, [](Intents *i) -> View * { return new LogbookView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L)},
     };
 }
 

@@ -54,6 +54,10 @@ public slots:
     void stop();
     /// Never offers a run for resuming again; stops it first when it is the present one.
     void abandon(qint64 run);
+    /// A remark of the person's on a run.
+    void setNote(qint64 run, const QString &note);
+    /// Takes a run out of all lists, or brings it back. Not the one that is under way.
+    void setRemoved(qint64 run, bool removed);
     /// Turns the monitor's controls; for the adjustment.
     void turnControls(const lantern::MonitorControls &controls);
     /// What a person reads off a monitor that does not tell where its controls stand; for the

@@ -168,6 +168,21 @@ void RunEngine::abandon(qint64 run)
     });
 }
 
+void RunEngine::setNote(qint64 run, const QString &note)
+{
+    guarded([&] { logbook().setNote(run, note); });
+}
+
+void RunEngine::setRemoved(qint64 run, bool removed)
+{
+    guarded([&] {
+        if (run == m_run.status.run && removed)
+            throw Error(ErrorKind::BadInput, "this run", "is under way",
+                        "Finish, stop or discard it first.");
+        logbook().setRemoved(run, removed);
+    });
+}
+
 void RunEngine::turnControls(const MonitorControls &controls)
 {
     guarded([&] {

@@ -12,6 +12,8 @@
 #include <QUrl>
 #include <QUuid>
 
+#include <unordered_map>
+
 namespace lantern::run {
 
 namespace {
@@ -34,6 +36,13 @@ QString uri(const QString &path, const char *parameters)
     QUrl url = QUrl::fromLocalFile(absolute);
     url.setQuery(QLatin1String(parameters));
     return url.toString(QUrl::FullyEncoded);
+}
+
+/// Of whoever works here; empty where the system does not tell.
+QString personName()
+{
+    const QString name = qEnvironmentVariable("USER");
+    return name.isEmpty() ? qEnvironmentVariable("LOGNAME") : name;
 }
 
 QVariant orNull(const std::optional<double> &value)
@@ -178,8 +187,11 @@ qint64 Logbook::createRun(const RunSetup &setup)
 {
     // What could not be read again could not be taken up again: refused now, by the same rules.
     setupFromJson(setupToJson(setup), "this run");
-    return Statement(*this, "INSERT INTO run (kind, display_id, display_name, meter, started_at, "
-                            "reference_run, setup) VALUES (?, ?, ?, ?, ?, ?, ?)")
+    return Statement(
+               *this,
+               "INSERT INTO run (kind, display_id, display_name, meter, started_at, "
+               "reference_run, setup, identity, workstation, person) VALUES (?, ?, ?, ?, ?, ?, "
+               "?, ?, ?, ?)")
         .bind(keyOf(setup.kind))
         .bind(QString::fromStdString(setup.displayId))
         .bind(QString::fromStdString(setup.displayName))
@@ -187,6 +199,9 @@ qint64 Logbook::createRun(const RunSetup &setup)
         .bind(QString::fromStdString(setup.startedAt))
         .bind(setup.referenceRun)
         .bind(QString::fromStdString(setupToJson(setup).dump()))
+        .bind(QUuid::createUuid().toString(QUuid::WithoutBraces))
+        .bind(QSysInfo::machineHostName())
+        .bind(personName())
         .run()
         .lastId();
 }
@@ -420,7 +435,7 @@ std::vector<RunSummary> Logbook::runs(const RunQuery &query)
 {
     QString sql = QStringLiteral("SELECT id, kind, display_id, display_name, meter, started_at, "
                                  "reference_run, finished_at IS NOT NULL, abandoned FROM run WHERE "
-                                 "1");
+                                 "removed_at IS NULL");
     if (!query.displayId.isEmpty())
         sql += QStringLiteral(" AND display_id = ?");
     if (query.kind)
@@ -446,10 +461,57 @@ std::vector<RunSummary> Logbook::runs(const RunQuery &query)
     return out;
 }
 
+std::vector<LogLine> Logbook::lines()
+{
+    Statement s(*this, "SELECT id, kind, display_id, display_name, meter, started_at, "
+                       "reference_run, finished_at IS NOT NULL, abandoned, identity, workstation, "
+                       "person, note FROM run WHERE removed_at IS NULL ORDER BY started_at DESC, "
+                       "id DESC");
+    s.run();
+    std::vector<LogLine> out;
+    std::unordered_map<qint64, size_t> places;
+    while (s.next()) {
+        LogLine line{{s.value(0).toLongLong(), runKindByKey(s.text(1)), s.text(2), s.text(3),
+                      s.text(4), s.text(5), s.value(6).toLongLong(), s.value(7).toBool(),
+                      s.value(8).toBool()},
+                     s.text(9),
+                     s.text(10),
+                     s.text(11),
+                     s.text(12),
+                     {}};
+        places[line.id] = out.size();
+        out.push_back(std::move(line));
+    }
+    Statement f(*this, "SELECT run, name, value, unit, uncertainty, bound FROM figure WHERE bound "
+                       "IS NOT NULL ORDER BY id");
+    f.run();
+    while (f.next())
+        if (const auto at = places.find(f.value(0).toLongLong()); at != places.end())
+            out[at->second].figures.push_back({f.text(1).toStdString(), f.value(2).toDouble(),
+                                               f.text(3).toStdString(), optionalNumber(f.value(4)),
+                                               optionalNumber(f.value(5))});
+    return out;
+}
+
+void Logbook::setNote(qint64 run, const QString &note)
+{
+    Statement(*this, "UPDATE run SET note = ? WHERE id = ?").bind(note).bind(run).run();
+}
+
+void Logbook::setRemoved(qint64 run, bool removed)
+{
+    Statement(*this, "UPDATE run SET removed_at = ? WHERE id = ?")
+        .bind(removed ? QVariant(QDateTime::currentDateTimeUtc().toString(Qt::ISODate))
+                      : QVariant())
+        .bind(run)
+        .run();
+}
+
 std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 {
-    Statement s(*this, "SELECT id, finished_at IS NOT NULL FROM run WHERE abandoned = 0 AND kind = "
-                       "'calibration' AND (? = '' OR display_id = ?) ORDER BY id DESC LIMIT 1");
+    Statement s(*this, "SELECT id, finished_at IS NOT NULL FROM run WHERE abandoned = 0 AND "
+                       "removed_at IS NULL AND kind = 'calibration' AND (? = '' OR display_id = ?) "
+                       "ORDER BY id DESC LIMIT 1");
     s.bind(displayId).bind(displayId).run();
     if (!s.next() || s.value(1).toBool())
         return std::nullopt;
@@ -459,7 +521,8 @@ std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 std::vector<DatedFigure> Logbook::figures(const QString &displayId, const QString &name)
 {
     Statement s(*this, "SELECT run, taken_at, meter, value, unit, uncertainty, bound FROM figure "
-                       "WHERE display_id = ? AND name = ? ORDER BY taken_at, run");
+                       "WHERE display_id = ? AND name = ? AND run NOT IN (SELECT id FROM run WHERE "
+                       "removed_at IS NOT NULL) ORDER BY taken_at, run");
     s.bind(displayId).bind(name).run();
     std::vector<DatedFigure> out;
     while (s.next())

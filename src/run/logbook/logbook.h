@@ -27,7 +27,15 @@ struct RunSummary {
     bool abandoned = false;
 };
 
-/// Which lines of the logbook; newest first.
+/// A line with what lists of the past show of it.
+struct LogLine : RunSummary {
+    QString identity;            ///< the same in every logbook that holds this run
+    QString workstation, person; ///< where and by whom it was begun; empty: not known
+    QString note;
+    std::vector<FigureRow> figures; ///< those that it was judged by
+};
+
+/// Which lines of the logbook; newest first. Runs that were removed are never among them.
 struct RunQuery {
     QString displayId = {}; ///< empty: all displays
     std::optional<RunKind> kind = RunKind::Calibration;
@@ -60,7 +68,7 @@ struct LockedError : Error {
 /// the file is damaged. One object per thread.
 class Logbook {
 public:
-    static constexpr int kSchemaVersion = 4;
+    static constexpr int kSchemaVersion = 5;
 
     /// Write takes the lock that keeps a second program off and brings an older file to the present
     /// schema; Read leaves the file as it is: an older one is brought there in a copy.
@@ -110,6 +118,11 @@ public:
     void abandon(qint64 run);
 
     [[nodiscard]] std::vector<RunSummary> runs(const RunQuery &query = {});
+    /// All that were not removed, newest first.
+    [[nodiscard]] std::vector<LogLine> lines();
+    void setNote(qint64 run, const QString &note);
+    /// A run that was removed is in no list and no trend; all of it is kept, and it can come back.
+    void setRemoved(qint64 run, bool removed);
     /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older
     /// ones are past.
     [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
@@ -129,6 +142,7 @@ private:
     int schemaVersion();
     void createTables();
     void migrate(int found);
+    void replaceTables(int found);
     void keepOldResults(qint64 run);
     struct StoredStage {
         Stage stage;

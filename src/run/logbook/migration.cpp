@@ -20,7 +20,9 @@ constexpr const char *kTables[] = {
     "CREATE TABLE run (id INTEGER PRIMARY KEY, kind TEXT NOT NULL, display_id TEXT NOT NULL, "
     "display_name TEXT NOT NULL, meter TEXT NOT NULL, started_at TEXT NOT NULL, reference_run "
     "INTEGER NOT NULL DEFAULT 0, finished_at TEXT, abandoned INTEGER NOT NULL DEFAULT 0, setup "
-    "TEXT NOT NULL)",
+    "TEXT NOT NULL, identity TEXT NOT NULL DEFAULT '', workstation TEXT NOT NULL DEFAULT '', "
+    "person "
+    "TEXT NOT NULL DEFAULT '', note TEXT NOT NULL DEFAULT '', removed_at TEXT)",
     "CREATE INDEX run_of_display ON run (display_id, kind, id)",
     "CREATE TABLE reading (id INTEGER PRIMARY KEY, run INTEGER NOT NULL REFERENCES run(id), stage "
     "TEXT NOT NULL, r REAL NOT NULL, g REAL NOT NULL, b REAL NOT NULL, x REAL NOT NULL, y REAL NOT "
@@ -173,6 +175,22 @@ void Logbook::createTables()
 }
 
 void Logbook::migrate(int found)
+{
+    if (found < 4)
+        replaceTables(found);
+    else
+        for (const char *column :
+             {"identity TEXT NOT NULL DEFAULT ''", "workstation TEXT NOT NULL DEFAULT ''",
+              "person TEXT NOT NULL DEFAULT ''", "note TEXT NOT NULL DEFAULT ''",
+              "removed_at TEXT"})
+            Statement(*this, QStringLiteral("ALTER TABLE run ADD COLUMN ") + QLatin1String(column))
+                .run();
+    Statement(*this, "UPDATE run SET identity = lower(hex(randomblob(16))) WHERE identity = ''")
+        .run();
+}
+
+/// Of the first three schemas, whose stages had numbers and kept readings alone.
+void Logbook::replaceTables(int found)
 {
     for (const char *table : {"run", "reading", "stage"})
         Statement(*this,

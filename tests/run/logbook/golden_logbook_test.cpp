@@ -10,9 +10,12 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QSet>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTemporaryDir>
+
+#include <algorithm>
 
 using namespace lantern;
 using namespace lantern::run;
@@ -144,8 +147,29 @@ private slots:
             !book.figures(QStringLiteral("south-desk"), QStringLiteral("white_luminance")).empty());
     }
 
-    /// The present format, as this version first wrote it.
-    void theFourthFormatOpensAsItIs()
+    /// The present format.
+    void theFifthFormatOpensAsItIs()
+    {
+        copy("logbook-v5.sqlite");
+        const QByteArray before = readFile(path());
+        {
+            Logbook book(path(), Logbook::Access::Read);
+            saysTheSame(book, "logbook-runs.json", Results::Kept);
+            const auto lines = book.lines();
+            QCOMPARE(lines.size(), size_t(9));
+            const auto first = std::ranges::find(lines, 1, &LogLine::id);
+            QCOMPARE(first->note, QStringLiteral("night light was on"));
+            QCOMPARE(first->identity, QStringLiteral("0000000000000000000000005eed0001"));
+            QCOMPARE(first->workstation, QStringLiteral("north-studio"));
+            QCOMPARE(first->person, QStringLiteral("ada"));
+            QVERIFY(std::ranges::find(first->figures, "colour_mean", &FigureRow::name) !=
+                    first->figures.end());
+        }
+        QCOMPARE(readFile(path()), before);
+    }
+
+    /// Only columns are added to it.
+    void theFourthFormatIsTakenOver()
     {
         copy("logbook-v4.sqlite");
         {
@@ -155,6 +179,11 @@ private slots:
             QVERIFY(!placing.empty() && placing.front().region.has_value());
             QVERIFY(placing.front().takenAt.startsWith(QLatin1String("2026-11-27T")));
             QCOMPARE(placing.front().meter, QStringLiteral("Heron"));
+            QSet<QString> identities;
+            for (const LogLine &line : book.lines())
+                identities << line.identity;
+            QCOMPARE(identities.size(), 9); // each its own
+            QVERIFY(!identities.contains(QString()));
         }
         Logbook again(path(), Logbook::Access::Read);
         QCOMPARE(again.figures(QStringLiteral("north-desk"), QStringLiteral("colour_mean")).size(),

@@ -282,6 +282,10 @@ void CompareView::setState(const SessionState &state)
         return;
     showDate(state);
     m_state = state;
+    if (state.comparedRun != m_compared) {
+        m_compared = state.comparedRun;
+        m_chosenBefore = state.comparedRun;
+    }
     render();
 }
 

@@ -57,6 +57,7 @@ private:
     std::shared_ptr<const Pyramid> m_picture;
     QStringList m_files; ///< the person's own, after our own in the list
     qint64 m_chosenBefore = BeforeChoice::AsFound;
+    qint64 m_compared = 0; ///< the run of the logbook that was asked for last
     CompareModel m_model;
     std::optional<SessionState> m_state;
     struct Rendered {
