@@ -68,7 +68,7 @@ bool takeAll(const QString &folder)
     ok = save(folder, "by-eye.png") && ok;
     rig.session->showView(ViewId::Logbook);
     const auto *log = rig.window->findChild<QTableView *>(QStringLiteral("logTable"));
-    ok = rig.waitFor([&] { return log->model()->rowCount() > 0; }) && save(folder, "logbook.png") &&
+    ok = rig.waitFor([&] { return log->model()->rowCount() > 20; }) && save(folder, "logbook.png") &&
          ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);

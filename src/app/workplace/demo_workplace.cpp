@@ -386,53 +386,137 @@ void DemoWorkplace::injectFault(int display, MeterFault fault)
         [&](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber(), fault); });
 }
 
+namespace {
+
+/// Something that was done at the demo's desks in the year before.
+struct Earlier {
+    int daysAgo;
+    const char *file;
+    run::RunKind kind;
+    const char *note = "";
+    bool nightLight = false;
+};
+
+/// The South desk ages; once the night light was left on; the meter was exchanged.
+constexpr auto kCalibrated = run::RunKind::Calibration;
+constexpr auto kProved = run::RunKind::Validation;
+constexpr Earlier kYear[] = {
+    {372, "south-desk.json", kCalibrated, "New on this desk"},
+    {365, "north-desk.json", kCalibrated},
+    {341, "south-desk.json", kProved},
+    {310, "south-desk.json", kProved},
+    {300, "north-desk.json", kProved},
+    {279, "south-desk.json", kProved},
+    {250, "south-desk.json", kProved, "Darker than in spring"},
+    {246, "south-desk.json", kCalibrated},
+    {240, "north-desk.json", kProved},
+    {214, "south-desk.json", kProved},
+    {183, "south-desk.json", kProved},
+    {180, "north-desk.json", kCalibrated},
+    {152, "south-desk.json", kProved, "Last with Curlew, its certificate has run out"},
+    {149, "south-desk.json", kProved, "First with Reed"},
+    {120, "north-desk.json", kProved},
+    {96, "south-desk.json", kProved, "The night light was on", true},
+    {95, "south-desk.json", kProved, "Again, without it"},
+    {80, "north-desk.json", kProved},
+    {64, "south-desk.json", kProved},
+    {34, "north-desk.json", kCalibrated},
+    {33, "south-desk.json", kProved, "Time for another calibration"},
+    {12, "south-desk.json", kCalibrated},
+};
+
+constexpr int kMeterExchanged = 150; // days ago
+
+/// Hours that it had been on by then.
+double hoursOn(const Earlier &e)
+{
+    const bool south = std::string_view(e.file) == "south-desk.json";
+    return south ? 9700 - 10.0 * (e.daysAgo - 12) : 1050 - 2.2 * (e.daysAgo - 34);
+}
+
+/// What a display was left with by its last calibration.
+struct Left {
+    QByteArray profile;
+    VideoLut lut = VideoLut::identity();
+    MonitorControls controls;
+};
+
+/// Does it on the bench, into the logbook.
+void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string, Left> &displays)
+{
+    auto description =
+        bench::displayFromJson(parseJson(bench::builtInText(e.file), e.file), e.file);
+    description.hours = hoursOn(e);
+    description.remoteControls = true; // somebody turned them that day
+    auto reader = bench::builtInMeter("colorimeter");
+    if (e.daysAgo > kMeterExchanged)
+        reader.name = "Curlew";
+    bench::Bench b(description, e.file, reader, "", kDemoSeed + static_cast<uint64_t>(e.daysAgo));
+    const bool proves = e.kind == kProved;
+    if (const auto left = displays.find(e.file); left != displays.end())
+        b.condition().controls = left->second.controls;
+    if (e.nightLight)
+        b.condition().nightLight = Vec3(1, 0.93, 0.82);
+    run::RunSetup setup = setupOf(b);
+    setup.kind = e.kind;
+    setup.aim = aimPresets().front();
+    if (proves)
+        setup.adjust = run::AdjustMode::Skip;
+    setup.chartPatches = e.daysAgo < 40 ? 96 : 48;
+    setup.startedAt =
+        QDateTime::currentDateTimeUtc().addDays(-e.daysAgo).toString(Qt::ISODate).toStdString();
+    const auto rig = std::make_shared<run::BenchRig>(std::move(b));
+    run::DirectPresenter presenter;
+    run::DirectEye eye(&presenter);
+    run::BenchMeter meter(rig, &eye);
+    run::BenchControls controls(rig);
+    run::BenchLut lut(rig);
+    FolderStore store(QFileInfo(logbookPath).path() + QStringLiteral("/profiles"));
+    if (const auto left = displays.find(e.file); proves && left != displays.end()) {
+        lut.load(left->second.lut);
+        store.declare(left->second.profile);
+    }
+    run::RunEngine engine(logbookPath);
+    engine.setDevices({run::keptElsewhere(meter), run::keptElsewhere(presenter),
+                       run::keptElsewhere(controls), run::keptElsewhere(lut),
+                       run::keptElsewhere(store), nullptr});
+    engine.setAutomatic(true);
+    run::RunStatus status;
+    run::RunResults results;
+    QEventLoop loop;
+    QObject::connect(&engine, &run::RunEngine::failed, &loop, &QEventLoop::quit);
+    QObject::connect(&engine, &run::RunEngine::resultsChanged, &loop,
+                     [&](const run::RunResults &r) { results = r; });
+    QObject::connect(&engine, &run::RunEngine::statusChanged, &loop, [&](const run::RunStatus &s) {
+        status = s;
+        if (s.activity == run::Activity::Finished || s.activity == run::Activity::Faulted ||
+            s.activity == run::Activity::Blocked)
+            loop.quit();
+    });
+    QMetaObject::invokeMethod(
+        &engine, [&] { engine.begin(setup); }, Qt::QueuedConnection);
+    loop.exec();
+    if (*e.note)
+        engine.setNote(status.run, QString::fromLatin1(e.note));
+    if (!proves && results.calibration)
+        displays[e.file] = {
+            results.profile, results.calibration->lut,
+            rig->with([](bench::Bench &done) { return done.condition().controls; })};
+}
+
+} // namespace
+
 void DemoWorkplace::makeHistory(const QString &finishedPath)
 {
     // Half a history would never be made whole: it counts when it is complete.
     const QString logbookPath = finishedPath + QStringLiteral(".making");
     for (const char *suffix : {"", "-wal", "-shm"})
         QFile::remove(logbookPath + QLatin1String(suffix));
-    struct Earlier {
-        const char *file;
-        int daysAgo;
-        double hours;
-    };
-    for (const Earlier &e : {Earlier{"north-desk.json", 34, 1050}, {"south-desk.json", 12, 9700}}) {
+    std::map<std::string, Left> displays;
+    for (const Earlier &e : kYear) {
         if (QThread::currentThread()->isInterruptionRequested())
             return;
-        auto description =
-            bench::displayFromJson(parseJson(bench::builtInText(e.file), e.file), e.file);
-        description.hours = e.hours;
-        description.remoteControls = true; // somebody turned them that day
-        bench::Bench b(description, e.file, bench::builtInMeter("colorimeter"), "", kDemoSeed + 1);
-        run::RunSetup setup = setupOf(b);
-        setup.aim = aimPresets().front();
-        setup.chartPatches = 96;
-        setup.startedAt =
-            QDateTime::currentDateTimeUtc().addDays(-e.daysAgo).toString(Qt::ISODate).toStdString();
-        const auto rig = std::make_shared<run::BenchRig>(std::move(b));
-        run::DirectPresenter presenter;
-        run::DirectEye eye(&presenter);
-        run::BenchMeter meter(rig, &eye);
-        run::BenchControls controls(rig);
-        run::BenchLut lut(rig);
-        FolderStore store(QFileInfo(logbookPath).path() + QStringLiteral("/profiles"));
-        run::RunEngine engine(logbookPath);
-        engine.setDevices({run::keptElsewhere(meter), run::keptElsewhere(presenter),
-                           run::keptElsewhere(controls), run::keptElsewhere(lut),
-                           run::keptElsewhere(store), nullptr});
-        engine.setAutomatic(true);
-        QEventLoop loop;
-        connect(&engine, &run::RunEngine::failed, &loop, &QEventLoop::quit);
-        connect(&engine, &run::RunEngine::statusChanged, &loop, [&](const run::RunStatus &status) {
-            if (status.activity == run::Activity::Finished ||
-                status.activity == run::Activity::Faulted ||
-                status.activity == run::Activity::Blocked)
-                loop.quit();
-        });
-        QMetaObject::invokeMethod(
-            &engine, [&] { engine.begin(setup); }, Qt::QueuedConnection);
-        loop.exec();
+        carryOut(e, logbookPath, displays);
     }
     QFile::rename(logbookPath, finishedPath);
     for (const char *suffix : {".lock", "-wal", "-shm"})

@@ -18,7 +18,7 @@ struct SoftProofing {
 };
 
 constexpr size_t kStrip = 46;  // colours that are read of a print
-constexpr size_t kFields = 18; // of them that are drawn
+constexpr size_t kFields = 16; // of them that are drawn
 
 /// Under this name a proof by reading is kept.
 std::string stripName(const SessionState &state)
