@@ -51,6 +51,11 @@ struct ReportOptions {
     int id = 0; ///< of the run; 0: the newest finished one
     bool json = false;
 };
+struct LogOptions {
+    std::string logbook, note;
+    int noteOn = 0, remove = 0, restore = 0; ///< numbers of runs; 0: none
+    bool csv = false, json = false;
+};
 struct PlotOptions {
     std::string run, logbook, diagram, out;
     int id = 0;
@@ -116,6 +121,7 @@ int inspect(const InspectOptions &options);
 int recheck(const RecheckOptions &options);
 int proof(const ProofOptions &options);
 int report(const ReportOptions &options);
+int log(const LogOptions &options);
 int plot(const PlotOptions &options);
 int correction(const CorrectionOptions &options);
 int chart(const ChartOptions &options);

@@ -290,6 +290,24 @@ void addReport(CLI::App &app, ReportOptions &o)
     addJson(c, o.json);
 }
 
+void addLog(CLI::App &app, LogOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "log",
+        "all runs of a logbook, newest first; their notes; removes them and brings them back");
+    c->add_option("--logbook", o.logbook, "the SQLite file")->required();
+    c->add_flag("--csv", o.csv, "a line for each figure, for spreadsheets");
+    auto *note = c->add_option("--note", o.note, "a remark, kept on the run that --on names");
+    auto *on = c->add_option("--on", o.noteOn, "number of that run")->check(CLI::PositiveNumber);
+    note->needs(on);
+    on->needs(note);
+    c->add_option("--remove", o.remove, "number of a run that no list is to show")
+        ->check(CLI::PositiveNumber);
+    c->add_option("--restore", o.restore, "number of a removed run that is to come back")
+        ->check(CLI::PositiveNumber);
+    addJson(c, o.json);
+}
+
 void addPlot(CLI::App &app, PlotOptions &o)
 {
     CLI::App *c = app.add_subcommand(
@@ -419,6 +437,8 @@ int carryOut(int argc, char **argv)
     addChart(app, chartOptions);
     ReportOptions reportOptions;
     addReport(app, reportOptions);
+    LogOptions logOptions;
+    addLog(app, logOptions);
     PlotOptions plotOptions;
     addPlot(app, plotOptions);
     CheckOptions checkOptions;
@@ -459,6 +479,7 @@ int carryOut(int argc, char **argv)
             {"proof", [&] { return proof(proofOptions); }},
             {"correction", [&] { return correction(correctionOptions); }},
             {"report", [&] { return report(reportOptions); }},
+            {"log", [&] { return log(logOptions); }},
             {"plot", [&] { return plot(plotOptions); }},
             {"check", [&] { return check(checkOptions); }},
             {"chart", [&] { return chart(chartOptions); }},

@@ -189,6 +189,39 @@ private slots:
         QVERIFY(v["delta_e_2000"]["max"].get<double>() > 3); // it is far from sRGB
     }
 
+    void theLogIsListedNotedAndCutDown()
+    {
+        const QString book = m_folder->filePath(QStringLiteral("log.sqlite"));
+        run::writeFile(book, run::readFile(QStringLiteral(LANTERN_TEST_DATA "/logbook-v4.sqlite")));
+        const QStringList log = {QStringLiteral("log"), QStringLiteral("--logbook"), book};
+        const auto lines = [&](const QStringList &more) {
+            const Answer a = cli(log + more + QStringList{QStringLiteral("--json")});
+            return a.code == 0 ? Json::parse(a.out.toStdString()) : Json();
+        };
+        QCOMPARE(lines({}).size(), size_t(9));
+        Json noted = lines({QStringLiteral("--note"), QStringLiteral("old \"lamp\", dim"),
+                            QStringLiteral("--on"), QStringLiteral("1")});
+        const auto first = [](const Json &all) {
+            return std::find_if(all.begin(), all.end(),
+                                [](const Json &l) { return l["run"] == 1; });
+        };
+        QCOMPARE((*first(noted))["note"].get<std::string>(), std::string("old \"lamp\", dim"));
+        QVERIFY((*first(noted))["figures"].size() > 4);
+        const Answer csv = cli(log + QStringList{QStringLiteral("--csv")});
+        QVERIFY(csv.out.contains(QLatin1String("\"old \"\"lamp\"\", dim\",colour_mean,")));
+        const Json cut = lines({QStringLiteral("--remove"), QStringLiteral("1")});
+        QCOMPARE(cut.size(), size_t(8));
+        QVERIFY(first(cut) == cut.end());
+        QCOMPARE(lines({QStringLiteral("--restore"), QStringLiteral("1")}), noted);
+        const Answer none =
+            cli(log + QStringList{QStringLiteral("--remove"), QStringLiteral("99")});
+        QVERIFY(none.code != 0 && none.err.contains(QLatin1String("run 99 is not in the logbook")));
+        QCOMPARE(cli({QStringLiteral("log"), QStringLiteral("--logbook"),
+                      QStringLiteral("/nowhere.sqlite")})
+                     .code,
+                 2);
+    }
+
     void differenceOfPublishedPairs()
     {
         const Answer a =

@@ -76,15 +76,15 @@ LogbookView::LogbookView(Intents *intents)
       m_model(new LogModel(this)),
       m_table(new QTableView),
       m_text(new QLineEdit),
-      m_display(makeSmallBox("logDisplay", tr("Display"), 6)),
-      m_kind(makeSmallBox("logKind", tr("What was done"), 6)),
-      m_mark(makeSmallBox("logMark", tr("Verdict"), 6)),
-      m_time(makeSmallBox("logTime", tr("Time"), 6)),
-      m_meter(makeSmallBox("logMeter", tr("Meter"), 6)),
+      m_display(makeSmallBox("logDisplay", tr("Display"), 5)),
+      m_kind(makeSmallBox("logKind", tr("What was done"), 5)),
+      m_mark(makeSmallBox("logMark", tr("Verdict"), 5)),
+      m_time(makeSmallBox("logTime", tr("Time"), 5)),
+      m_meter(makeSmallBox("logMeter", tr("Meter"), 5)),
       m_count(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_open(new QPushButton(tr("&Open"))),
       m_newest(new QPushButton(tr("Bac&k to the newest"))),
-      m_compare(new QPushButton(tr("Co&mpare"))),
+      m_compare(new QPushButton(tr("Compare"))),
       m_report(new QPushButton(tr("Report…"))),
       m_note(new QPushButton(tr("Note"))),
       m_remove(new QPushButton(tr("Remove"))),
@@ -143,15 +143,21 @@ QWidget *LogbookView::makeFilter()
     m_time->addItem(tr("Last year"), 365);
     m_display->addItem(tr("All displays"));
     m_meter->addItem(tr("All meters"));
-    auto *filter = new QWidget;
-    auto *row = new QHBoxLayout(filter);
-    row->setContentsMargins(3, 0, 3, 0);
-    row->setSpacing(4);
-    row->addWidget(m_text, 2);
+    auto *search = new QHBoxLayout;
+    search->addWidget(m_text, 1);
+    search->addWidget(m_newest);
+    auto *choices = new QHBoxLayout;
+    choices->setSpacing(4);
     for (QComboBox *box : {m_display, m_kind, m_mark, m_time, m_meter}) {
-        row->addWidget(box, 1);
+        choices->addWidget(box, 1);
         connect(box, &QComboBox::currentIndexChanged, this, &LogbookView::filter);
     }
+    auto *filter = new QWidget;
+    auto *column = new QVBoxLayout(filter);
+    column->setContentsMargins(3, 0, 3, 0);
+    column->setSpacing(4);
+    column->addLayout(search);
+    column->addLayout(choices);
     connect(m_text, &QLineEdit::textChanged, this, &LogbookView::filter);
     return filter;
 }
@@ -197,7 +203,7 @@ QWidget *LogbookView::makeActions()
     row->setSpacing(6);
     row->addWidget(m_count, 1);
     m_count->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    for (QPushButton *b : {m_newest, m_open, m_compare, m_report, m_note, m_remove, m_export})
+    for (QPushButton *b : {m_open, m_compare, m_report, m_note, m_remove, m_export})
         row->addWidget(b);
     return actions;
 }
