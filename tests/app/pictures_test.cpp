@@ -180,6 +180,23 @@ private slots:
         QTest::keyRelease(stage, Qt::Key_D);
         QVERIFY(rig.waitFor([&] { return !isIdentity(); }));
         QVERIFY(rig.waitFor([&] { return rig.state().inUse.isRight(); }));
+        // Of an earlier run its profile, too; then the own one is back.
+        const auto declared = [&] {
+            return rig.demo->devices(0, QThread::currentThread()).store->inUse();
+        };
+        const QByteArray own = declared();
+        const qint64 first = rig.state().status.run;
+        rig.session->newRun();
+        QVERIFY(rig.waitFor([&] { return !rig.state().hasRun(); }));
+        rig.session->loadPastRun(first);
+        QVERIFY(rig.waitFor([&] { return rig.state().loadedRuns.contains(first); }));
+        run::RunResults former = *rig.state().loadedRuns.at(first);
+        rig.session->showFormerState(first, true);
+        QVERIFY(declared() == former.profile);
+        QVERIFY(rig.demo->devices(0, QThread::currentThread()).lut->read() ==
+                former.calibration->lut);
+        rig.session->showFormerState(first, false);
+        QVERIFY(rig.waitFor([&] { return declared() == own; }));
     }
 
     void gamutsAreTurnedAndCutByKeyboard()

@@ -121,6 +121,13 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().noticeIsProblem; }));
         QVERIFY2(rig.state().notice.contains(path), qPrintable(rig.state().notice));
         QVERIFY(rig.state().softProof == nullptr);
+        // Its name is told as it is, and not taken for markup.
+        QVERIFY(rig.waitFor([&] {
+            return std::ranges::any_of(rig.window->findChildren<QLabel *>(), [&](const QLabel *l) {
+                return l->isVisible() && l->text().contains(path) &&
+                       l->textFormat() == Qt::PlainText;
+            });
+        }));
     }
 
     /// Any run of the logbook can be shown by every view, and reported.

@@ -106,9 +106,9 @@ void InForcePart::setReminder(int days, int hours)
     listProfiles();
 }
 
-void InForcePart::showLut(const VideoLut &lut)
+void InForcePart::showLut(const VideoLut &lut, const QByteArray &profile)
 {
-    attempt([&] { m_workplace->showLut(m_display, lut); });
+    attempt([&] { m_workplace->showLut(m_display, lut, profile); });
 }
 
 void InForcePart::look(const std::optional<run::RunResults> &expected)

@@ -43,7 +43,7 @@ public:
     void setReminder(int days, int hours);
     void setKeeper(bool wanted);
     /// Another video LUT, for as long as something is tried.
-    void showLut(const VideoLut &lut);
+    void showLut(const VideoLut &lut, const QByteArray &profile = {});
     /// Reads back whether what `expected` made is in force; nothing: nothing is expected to be.
     void look(const std::optional<run::RunResults> &expected);
 

@@ -71,8 +71,8 @@ public slots:
     void reportRun(qint64 run);
     /// Every view shows that run; 0: the newest again.
     void openPastRun(qint64 run) { m_history.open(run); }
-    /// The video LUT of a run that was loaded (0: none, as the display was found) on the display;
-    /// false puts its own back.
+    /// Video LUT and profile of a run that was loaded on the display (0: as it was found, without a
+    /// LUT); false puts its own back.
     void showFormerState(qint64 run, bool on);
     /// What gamuts are drawn beside the display's own.
     void chooseGamuts(const QStringList &keys) { m_gamut.choose(keys); }

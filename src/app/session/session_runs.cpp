@@ -234,9 +234,13 @@ void Session::showFormerState(qint64 run, bool on)
     const auto &loaded = m_history.state().loadedRuns;
     if (const auto it = loaded.find(run); it != loaded.end() && it->second->calibration)
         lut = it->second->calibration->lut;
+    // Programs hear of the former profile, too; as it was found, there was none of ours.
+    QByteArray profile;
+    if (const auto it = loaded.find(run); it != loaded.end())
+        profile = it->second->profile;
     m_showsFormer = m_inForce.beginTrying();
     if (m_showsFormer)
-        m_inForce.showLut(lut);
+        m_inForce.showLut(lut, profile);
 }
 
 void Session::keepByEye(const EyeFindings &findings)

@@ -52,6 +52,7 @@ void View::showDate(const SessionState &state)
 QLabel *makeLabel(const QString &text, double points, const QColor &colour, QFont::Weight weight)
 {
     auto *label = new QLabel(text);
+    label->setTextFormat(Qt::PlainText); // names are shown as they are, whatever is in them
     label->setFont(theme::font(points, weight));
     setTextColour(label, colour);
     return label;

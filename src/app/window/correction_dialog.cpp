@@ -51,6 +51,7 @@ CorrectionDialog::CorrectionDialog(Intents *intents, QWidget *parent)
     m_reference->setObjectName(QStringLiteral("betterMeter"));
     m_reference->setAccessibleName(tr("Better meter"));
     m_difference->setWordWrap(true);
+    m_notice->setTextFormat(Qt::PlainText);
     m_notice->setWordWrap(true);
     m_keep->setObjectName(QStringLiteral("keepCorrection"));
 

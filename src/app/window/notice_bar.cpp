@@ -52,6 +52,7 @@ NoticeBar::NoticeBar(QWidget *parent)
     p.setColor(QPalette::Window, theme::kRaised);
     setPalette(p);
     m_text->setObjectName(QStringLiteral("notice"));
+    m_text->setTextFormat(Qt::PlainText); // files may be called anything
     m_text->setWordWrap(true);
     m_text->setTextInteractionFlags(Qt::TextSelectableByMouse);
     m_hide->setObjectName(QStringLiteral("hideNotice"));

@@ -24,6 +24,7 @@ RunBar::RunBar(QWidget *parent)
     p.setColor(QPalette::Window, theme::kRaised);
     setPalette(p);
     m_what->setMinimumWidth(330);
+    m_what->setTextFormat(Qt::PlainText);
     m_left->setMinimumWidth(130);
     m_progress->setTextVisible(false);
     m_progress->setAccessibleName(tr("Readings done"));

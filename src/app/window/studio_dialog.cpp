@@ -33,6 +33,7 @@ StudioDialog::StudioDialog(Intents *intents, const run::ReportStyle &style, QWid
     m_page->setCurrentIndex(style.letter ? 1 : 0);
     m_logo->setFixedHeight(60);
     m_problem->setWordWrap(true);
+    m_problem->setTextFormat(Qt::PlainText);
     auto *open = new QPushButton(tr("&Open a logo…"));
     auto *none = new QPushButton(tr("N&o logo"));
     auto *logo = new QHBoxLayout;

@@ -282,9 +282,11 @@ void DemoWorkplace::setReminder(int display, int days, int hours)
     });
 }
 
-void DemoWorkplace::showLut(int display, const VideoLut &lut)
+void DemoWorkplace::showLut(int display, const VideoLut &lut, const QByteArray &profile)
 {
     m_places[display].lut->load(lut);
+    if (!profile.isEmpty())
+        m_places[display].store->declare(profile);
 }
 
 desk::ProfileInUse DemoWorkplace::readBack(int display, const run::RunResults &results)

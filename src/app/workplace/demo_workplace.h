@@ -78,7 +78,7 @@ public:
     {
         return tr("The demonstration installs nothing for others.");
     }
-    void showLut(int display, const VideoLut &lut) override;
+    void showLut(int display, const VideoLut &lut, const QByteArray &profile) override;
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
 

@@ -75,7 +75,13 @@ public:
     {
         m_desk.setReminder(display, days, hours);
     }
-    void showLut(int display, const VideoLut &lut) override { m_desk.showLut(display, lut); }
+    void showLut(int display, const VideoLut &lut, const QByteArray &profile) override
+    {
+        if (profile.isEmpty())
+            m_desk.showLut(display, lut);
+        else
+            m_desk.declare(display, profile, lut);
+    }
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override
     {
         return m_desk.readBack(display, results);

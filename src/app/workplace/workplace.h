@@ -76,8 +76,9 @@ public:
     virtual void setKeeper(bool wanted) { Q_UNUSED(wanted) }
     /// \param days since it was proved \param hours of use; 0: never
     virtual void setReminder(int display, int days, int hours) = 0;
-    /// Loads another video LUT, for as long as something is tried.
-    virtual void showLut(int display, const VideoLut &lut) = 0;
+    /// Loads another video LUT, for as long as something is tried. \param profile declared as well;
+    /// empty: the declared one stays
+    virtual void showLut(int display, const VideoLut &lut, const QByteArray &profile) = 0;
     /// Reads back what is in force.
     virtual desk::ProfileInUse readBack(int display, const run::RunResults &results) = 0;
     [[nodiscard]] virtual ReadyFacts readyFacts(int display) const = 0;

@@ -51,7 +51,10 @@ public:
     {
         asked << QStringLiteral("remind %1").arg(days);
     }
-    void showLut(int, const VideoLut &) override { asked << QStringLiteral("lut"); }
+    void showLut(int, const VideoLut &, const QByteArray &) override
+    {
+        asked << QStringLiteral("lut");
+    }
     desk::ProfileInUse readBack(int, const run::RunResults &) override { return inForce; }
     [[nodiscard]] app::ReadyFacts readyFacts(int) const override { return {}; }
     [[nodiscard]] desk::PatchWindow *patchWindow() override { return nullptr; }

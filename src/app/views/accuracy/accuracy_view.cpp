@@ -46,6 +46,8 @@ AccuracyView::AccuracyView(Intents *intents)
     m_fields->setObjectName(QStringLiteral("matchFields"));
     m_verdict->setObjectName(QStringLiteral("validationVerdict"));
     m_figures->setObjectName(QStringLiteral("verdictFigures"));
+    for (QLabel *table : {m_verdict, m_figures})
+        table->setTextFormat(Qt::RichText);
     m_table->setColumnCount(6);
     m_table->setObjectName(QStringLiteral("validationTable"));
     m_table->setSortingEnabled(true);

@@ -69,6 +69,7 @@ LimitsDialog::LimitsDialog(Intents *intents, QWidget *parent)
     m_table->horizontalHeader()->setSectionResizeMode(Named, QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setSectionResizeMode(Source, QHeaderView::Stretch);
     m_table->setTabKeyNavigation(false);
+    m_problem->setTextFormat(Qt::PlainText);
     m_problem->setWordWrap(true);
     m_problem->setObjectName(QStringLiteral("limitsProblem"));
 

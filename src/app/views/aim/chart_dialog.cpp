@@ -40,8 +40,10 @@ ChartDialog::ChartDialog(Intents *intents, const SessionState &state, QWidget *p
     setWindowTitle(tr("A chart of your own"));
     setObjectName(QStringLiteral("chartDialog"));
     setAttribute(Qt::WA_DeleteOnClose);
-    for (QLabel *label : {m_source, m_figures, m_problem})
+    for (QLabel *label : {m_source, m_figures, m_problem}) {
         label->setWordWrap(true);
+        label->setTextFormat(Qt::PlainText);
+    }
     m_figures->setObjectName(QStringLiteral("chartFigures"));
     m_keys->setRange(1, 2000);
     m_keys->setValue(60);

@@ -152,7 +152,7 @@ QWidget *CompareView::makeBottom()
     m_stage->setWhatsThis(
         tr("Left and Right move the divider, Space held shows all as before, X swaps; wheel, + and "
            "- enlarge, 1 shows every pixel, 0 the whole; D held puts the display's former video "
-           "LUT on the screen itself."));
+           "LUT and profile on the screen itself."));
     return bottom;
 }
 

@@ -31,6 +31,8 @@ SoftProofView::SoftProofView(Intents *intents)
     setAcceptDrops(true);
     for (QLabel *label : {m_sentence, m_ends, m_foreseen, m_read})
         wrap(label);
+    for (QLabel *table : {m_foreseen, m_read})
+        table->setTextFormat(Qt::RichText);
     m_sentence->setObjectName(QStringLiteral("printSentence"));
     m_foreseen->setObjectName(QStringLiteral("printForeseen"));
     m_read->setObjectName(QStringLiteral("printRead"));
