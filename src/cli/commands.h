@@ -54,7 +54,7 @@ struct ReportOptions {
 struct LogOptions {
     std::string logbook, note;
     int noteOn = 0, remove = 0, restore = 0; ///< numbers of runs; 0: none
-    bool csv = false, json = false;
+    bool csv = false, trend = false, json = false;
 };
 struct PlotOptions {
     std::string run, logbook, diagram, out;

@@ -2,12 +2,15 @@
 #include "cli/inputs.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
-#include "run/logbook/logbook.h"
+#include "run/logbook/light_trends.h"
 
 #include <nlohmann/json.hpp>
 
+#include <QDateTime>
 #include <QFileInfo>
 
+#include <array>
+#include <cmath>
 #include <iostream>
 
 namespace lantern::cli {
@@ -64,6 +67,65 @@ void writeCsv(const std::vector<run::LogLine> &lines)
                       << ',' << number(f.uncertainty) << ',' << number(f.limit) << '\n';
 }
 
+Json trendToJson(const run::LightTrend &t)
+{
+    Json j = {{"display", t.displayName.toStdString()},
+              {"display_id", t.displayId.toStdString()},
+              {"readings", t.readings},
+              {"per_month", t.perMonth() ? Json(*t.perMonth()) : Json(nullptr)}};
+    if (t.trend) {
+        j["per_day_log"] = t.trend->perDay;
+        j["per_day_log_error"] = t.trend->perDayError;
+    }
+    if (t.forecast) {
+        constexpr std::array kStates = {"steady", "leaves", "left"};
+        j["forecast"] = {{"state", kStates[static_cast<size_t>(t.forecast->state)]}};
+        if (t.forecast->state == Forecast::State::Leaves) {
+            j["forecast"]["in_days"] = t.forecast->day - t.today;
+            j["forecast"]["earliest_in_days"] = t.forecast->earliest - t.today;
+            j["forecast"]["latest_in_days"] =
+                t.forecast->latest ? Json(*t.forecast->latest - t.today) : Json(nullptr);
+        }
+    }
+    return j;
+}
+
+void printTrend(const run::LightTrend &t)
+{
+    std::cout << printable(t.displayName.toStdString()) << ": ";
+    if (!t.trend) {
+        std::cout << t.readings
+                  << " readings of white are too few to tell a drift: it takes three, "
+                  << "two of them by one meter after one calibration\n";
+        return;
+    }
+    std::cout << "white " << (*t.perMonth() < 0 ? "loses " : "gains ")
+              << fixedNumber(100 * std::abs(*t.perMonth()), 2) << " % in 30 days (" << t.readings
+              << " readings)";
+    if (!t.trend->odd.empty())
+        std::cout << ", " << t.trend->odd.size() << " left out that fit nothing around them";
+    if (t.trend->jump)
+        std::cout << "; it jumped once: a control, a mode, the meter's place";
+    if (!t.forecast) {
+        std::cout << "; no limit is known\n";
+        return;
+    }
+    const auto days = [&](double day) { return fixedNumber(std::max(0.0, day - t.today), 0); };
+    switch (t.forecast->state) {
+    case Forecast::State::Left:
+        std::cout << "; it is outside its limits now\n";
+        break;
+    case Forecast::State::Steady:
+        std::cout << "; it stays within its limits as far as can be told\n";
+        break;
+    case Forecast::State::Leaves:
+        std::cout << "; outside its limits in about " << days(t.forecast->day) << " days ("
+                  << days(t.forecast->earliest) << " to "
+                  << (t.forecast->latest ? days(*t.forecast->latest) : std::string("never"))
+                  << ", eight times of ten)\n";
+    }
+}
+
 } // namespace
 
 int log(const LogOptions &o)
@@ -84,6 +146,18 @@ int log(const LogOptions &o)
             book.setRemoved(o.restore, false);
     }
     run::Logbook book(path, run::Logbook::Access::Read);
+    if (o.trend) {
+        Json all = Json::array();
+        for (const run::LightTrend &t : run::lightTrends(book, QDateTime::currentDateTimeUtc())) {
+            if (o.json)
+                all.push_back(trendToJson(t));
+            else
+                printTrend(t);
+        }
+        if (o.json)
+            std::cout << all.dump() << '\n';
+        return 0;
+    }
     const auto lines = book.lines();
     if (o.json) {
         Json all = Json::array();

@@ -297,6 +297,8 @@ void addLog(CLI::App &app, LogOptions &o)
         "all runs of a logbook, newest first; their notes; removes them and brings them back");
     c->add_option("--logbook", o.logbook, "the SQLite file")->required();
     c->add_flag("--csv", o.csv, "a line for each figure, for spreadsheets");
+    c->add_flag("--trend", o.trend,
+                "how the light of each display goes, and when it will leave its limits");
     auto *note = c->add_option("--note", o.note, "a remark, kept on the run that --on names");
     auto *on = c->add_option("--on", o.noteOn, "number of that run")->check(CLI::PositiveNumber);
     note->needs(on);
