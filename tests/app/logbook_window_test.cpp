@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QFileDialog>
+#include <QLabel>
 #include <QLineEdit>
 #include <QTableView>
 
@@ -98,6 +99,14 @@ private slots:
         QCOMPARE(model(rig)->rowCount(), 1);
         QVERIFY(model(rig)->entry(0).mark == Mark::Over);
         text->clear();
+        // The story's other half: the South desk loses light; that day was no part of it.
+        auto *table = part<QTableView>(rig, "logTable");
+        const int last = model(rig)->rowCount() - 1; // its first calibration
+        table->setCurrentIndex(table->model()->index(last, LogModel::When));
+        const QString words = part<QLabel>(rig, "lightTrend")->text();
+        QVERIFY2(words.startsWith(QLatin1String("South desk loses 0.4")), qPrintable(words));
+        QVERIFY2(words.contains(QLatin1String("odd readings left out: 1")), qPrintable(words));
+        QVERIFY2(words.contains(QLatin1String("eight times of ten")), qPrintable(words));
         auto *display = part<QComboBox>(rig, "logDisplay");
         QCOMPARE(display->count(), 3);
     }

@@ -75,8 +75,10 @@ LogEntry logEntry(run::LogLine line, const QString &name)
 LogPart::LogPart(QString logbookPath, QObject *parent)
     : QObject(parent), m_path(std::move(logbookPath)), m_work([this](Read read) {
           m_state.readingLog = false;
-          if (read.log)
+          if (read.log) {
               m_state.log = read.log;
+              m_state.lightTrends = read.trends;
+          }
           emit changed();
           if (!read.problem.isEmpty())
               emit failed(read.problem);
@@ -86,6 +88,7 @@ LogPart::LogPart(QString logbookPath, QObject *parent)
 LogPart::Read LogPart::read(const QString &path, const Names &names)
 {
     auto entries = std::make_shared<std::vector<LogEntry>>();
+    std::vector<run::LightTrend> trends;
     try {
         if (QFileInfo::exists(path)) {
             run::Logbook book(path, run::Logbook::Access::Read);
@@ -94,11 +97,12 @@ LogPart::Read LogPart::read(const QString &path, const Names &names)
                 entries->push_back(
                     logEntry(std::move(line), name == names.end() ? QString() : name->second));
             }
+            trends = run::lightTrends(book, QDateTime::currentDateTimeUtc());
         }
     } catch (const Error &e) {
-        return {nullptr, run::inWords(e)};
+        return {nullptr, {}, run::inWords(e)};
     }
-    return {entries, {}};
+    return {entries, trends, {}};
 }
 
 void LogPart::look(const Names &names)

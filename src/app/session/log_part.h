@@ -31,6 +31,7 @@ signals:
 private:
     struct Read {
         std::shared_ptr<const std::vector<LogEntry>> log;
+        std::vector<run::LightTrend> trends;
         QString problem;
     };
     static Read read(const QString &path, const Names &names);

@@ -28,6 +28,10 @@ std::vector<int> matching(const std::vector<LogEntry> &log, const LogFilter &fil
 /// least value the limit over the value. In the order of allFigures().
 std::vector<double> signatureOf(const LogEntry &entry);
 
+/// How the light of a display goes and when it will leave its limits, for people; why that cannot
+/// be told where it cannot. \param name of the display
+QString trendInWords(const run::LightTrend &trend, const QString &name);
+
 /// Lines as a table that opens in any spreadsheet: when, display, kind, verdict, meter, note and
 /// every figure with its limit. \param places in the log
 QByteArray logToCsv(const std::vector<LogEntry> &log, const std::vector<int> &places);

@@ -82,6 +82,7 @@ LogbookView::LogbookView(Intents *intents)
       m_time(makeSmallBox("logTime", tr("Time"), 5)),
       m_meter(makeSmallBox("logMeter", tr("Meter"), 5)),
       m_count(makeLabel({}, theme::kSmall, theme::kMuted)),
+      m_trend(makeLabel({}, theme::kNormal, theme::kText)),
       m_open(new QPushButton(tr("&Open"))),
       m_newest(new QPushButton(tr("Bac&k to the newest"))),
       m_compare(new QPushButton(tr("Compare"))),
@@ -111,6 +112,10 @@ LogbookView::LogbookView(Intents *intents)
     m_table->setMinimumHeight(160);
     body()->addWidget(makeFilter());
     body()->addWidget(m_table, 1);
+    wrap(m_trend);
+    m_trend->setObjectName(QStringLiteral("lightTrend"));
+    m_trend->setContentsMargins(3, 4, 3, 0);
+    body()->addWidget(m_trend);
     body()->addWidget(makeActions());
     connect(m_model, &LogModel::noted, intents, &Intents::runNoted);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentChanged, this,
@@ -262,6 +267,9 @@ void LogbookView::showChoice()
     m_note->setEnabled(e);
     m_remove->setEnabled(e && e->id != m_running);
     m_export->setEnabled(m_model->rowCount() > 0);
+    const auto trend = std::ranges::find_if(
+        m_trends, [&](const run::LightTrend &t) { return e && t.displayId == e->displayId; });
+    m_trend->setText(trend == m_trends.end() ? QString() : trendInWords(*trend, e->displayName));
     const int all = m_model->log() ? static_cast<int>(m_model->log()->size()) : 0;
     m_count->setText(tr("%1 of %2 shown").arg(m_model->rowCount()).arg(all));
 }
@@ -317,6 +325,7 @@ void LogbookView::setState(const SessionState &state)
         const LogEntry *before = chosen();
         const qint64 run = before ? before->id : 0;
         const int scroll = m_table->verticalScrollBar()->value();
+        m_trends = state.lightTrends;
         m_model->setLog(state.log);
         fillChoices();
         const int row = std::max(0, m_model->rowOf(run));
