@@ -56,6 +56,10 @@ private slots:
         VERIFY_NEAR(t->scatter, sigma, 1e-9);
         VERIFY_NEAR(t->perDayError, sigma / std::sqrt(10), 1e-9);
         QCOMPARE(t->freedom, 13);
+        // The line's range; 90 % of Student's t with 13 degrees of freedom lie below 1.350 (any
+        // table of it, here from memory).
+        VERIFY_NEAR(t->halfRange(3, 0.8), 1.350 * sigma / std::sqrt(5), 1e-3);
+        VERIFY_NEAR(t->halfRange(5, 0.8), 1.350 * sigma * std::sqrt(1.0 / 5 + 4.0 / 10), 1e-3);
     }
 
     void anotherMeterIsNoDrift()
