@@ -2,6 +2,7 @@
 
 #include <QDateTime>
 
+#include <algorithm>
 #include <cmath>
 #include <map>
 
@@ -12,6 +13,8 @@ namespace {
 /// White comes back to that from day to day, relative (k = 1): warm-up, how the meter hangs. Common
 /// practice; weighed against what the readings show.
 constexpr double kDayToDay = 0.002;
+/// Readings that are looked at, the newest; what was years ago says little of today.
+constexpr size_t kMost = 120;
 
 double dayOf(const QDateTime &at)
 {
@@ -27,7 +30,13 @@ void takeBand(Logbook &book, const std::vector<LogLine> &lines, LightTrend &t)
         for (const FigureRow &f : line.figures) {
             if (f.name != figureKey(Figure::Luminance) || !f.limit)
                 continue;
-            const auto aim = book.setup(line.id).aim.luminanceCdM2;
+            std::optional<double> aim;
+            try {
+                aim = book.setup(line.id).aim.luminanceCdM2;
+            } catch (const Error &e) {
+                if (e.kind == ErrorKind::Device)
+                    throw;
+            } // a damaged row: the run before it will tell
             if (!aim)
                 continue;
             t.low = *aim * (1 - *f.limit);
@@ -59,18 +68,25 @@ std::vector<LightTrend> lightTrends(Logbook &book, const QDateTime &now)
         LightTrend t;
         t.displayId = id;
         t.displayName = name;
-        t.readings = static_cast<int>(whites.size());
         t.today = dayOf(now);
+        std::vector<QString> calibrated; // times, in order
+        for (auto line = lines.rbegin(); line != lines.rend(); ++line)
+            if (line->displayId == id && line->kind == RunKind::Calibration)
+                calibrated.push_back(line->startedAt);
         std::vector<TrendPoint> points;
-        for (const DatedFigure &white : whites) {
-            int calibrations = 0;
-            for (const LogLine &line : lines)
-                calibrations += line.displayId == id && line.kind == RunKind::Calibration &&
-                                line.startedAt <= white.takenAt;
-            points.push_back({dayOf(QDateTime::fromString(white.takenAt, Qt::ISODate)),
-                              std::log(white.figure.value),
+        for (size_t i = whites.size() - std::min(kMost, whites.size()); i < whites.size(); ++i) {
+            const DatedFigure &white = whites[i];
+            const QDateTime at = QDateTime::fromString(white.takenAt, Qt::ISODate);
+            if (!at.isValid() || white.figure.value <= 0)
+                continue; // damaged
+            const auto calibrations =
+                std::ranges::upper_bound(calibrated, white.takenAt) - calibrated.begin();
+            points.push_back({dayOf(at), std::log(white.figure.value),
                               std::to_string(calibrations) + " " + white.meter.toStdString()});
         }
+        if (points.empty())
+            continue;
+        t.readings = static_cast<int>(points.size());
         t.firstDay = points.front().day;
         t.trend = trendOf(points, kDayToDay);
         takeBand(book, lines, t);

@@ -8,6 +8,7 @@
 #include <QSqlQuery>
 #include <QTemporaryDir>
 
+#include <algorithm>
 #include <cmath>
 
 namespace lantern::test {
@@ -66,6 +67,34 @@ private slots:
             return;
         }
         QFAIL("the display is not there");
+    }
+
+    /// A damaged row costs that row: neither list nor trends end with it.
+    void damagedRowsAreLeftOut()
+    {
+        const QString path = m_folder.filePath(QStringLiteral("damaged.sqlite"));
+        writeFile(path, readFile(QStringLiteral(LANTERN_TEST_DATA "/logbook-v5.sqlite")));
+        {
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("by-hand"));
+            db.setDatabaseName(path);
+            QVERIFY(db.open());
+            QSqlQuery q(db);
+            QVERIFY(q.exec(QStringLiteral("UPDATE run SET setup = '{' WHERE id = 1")));
+            QVERIFY(q.exec(QStringLiteral(
+                "INSERT INTO figure (run, stage, display_id, meter, taken_at, name, value, unit) "
+                "VALUES (1, 'validate', 'north-desk', 'Heron', 'some day', "
+                "'proved_white_luminance', -1, 'cd/m²')")));
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("by-hand"));
+        Logbook book(path, Logbook::Access::Read);
+        QCOMPARE(book.lines().size(), size_t(9));
+        const auto all = lightTrends(book, QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
+        const auto north =
+            std::ranges::find(all, QStringLiteral("north-desk"), &LightTrend::displayId);
+        QVERIFY(north != all.end());
+        QCOMPARE(north->readings, 1);
+        QVERIFY(!north->low); // no run of it tells its aim any more
     }
 
     void fewReadingsTellNothing()
