@@ -146,9 +146,11 @@ int log(const LogOptions &o)
             book.setRemoved(o.restore, false);
     }
     run::Logbook book(path, run::Logbook::Access::Read);
+    const auto lines = book.lines();
     if (o.trend) {
         Json all = Json::array();
-        for (const run::LightTrend &t : run::lightTrends(book, QDateTime::currentDateTimeUtc())) {
+        for (const run::LightTrend &t :
+             run::lightTrends(book, lines, QDateTime::currentDateTimeUtc())) {
             if (o.json)
                 all.push_back(trendToJson(t));
             else
@@ -158,7 +160,6 @@ int log(const LogOptions &o)
             std::cout << all.dump() << '\n';
         return 0;
     }
-    const auto lines = book.lines();
     if (o.json) {
         Json all = Json::array();
         for (const run::LogLine &l : lines)

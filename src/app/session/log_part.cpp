@@ -92,12 +92,13 @@ LogPart::Read LogPart::read(const QString &path, const Names &names)
     try {
         if (QFileInfo::exists(path)) {
             run::Logbook book(path, run::Logbook::Access::Read);
-            for (run::LogLine &line : book.lines()) {
+            std::vector<run::LogLine> lines = book.lines();
+            trends = run::lightTrends(book, lines, QDateTime::currentDateTimeUtc());
+            for (run::LogLine &line : lines) {
                 const auto name = names.find(line.displayId);
                 entries->push_back(
                     logEntry(std::move(line), name == names.end() ? QString() : name->second));
             }
-            trends = run::lightTrends(book, QDateTime::currentDateTimeUtc());
         }
     } catch (const Error &e) {
         return {nullptr, {}, run::inWords(e)};

@@ -541,7 +541,8 @@ void Session::saveReport(const QString &folder)
                               page);
         paper::writeReportPdf(folder + QStringLiteral("/report-short.pdf"), report,
                               ReportForm::Short, page);
-        m_reportFolder = folder;
+        if (!state().opened()) // of the run just made
+            m_reportFolder = folder;
         setNotice(
             tr("Profile, readings and report are in %1.").arg(QDir::toNativeSeparators(folder)));
     });

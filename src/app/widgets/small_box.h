@@ -16,4 +16,16 @@ inline QComboBox *makeSmallBox(const char *name, const QString &words, int lette
     return box;
 }
 
+/// Other choices, where they have changed: what a person is looking at stays.
+inline void setChoices(QComboBox *box, const QStringList &titles)
+{
+    QStringList shown;
+    for (int i = 0; i < box->count(); ++i)
+        shown << box->itemText(i);
+    if (shown == titles)
+        return;
+    box->clear();
+    box->addItems(titles);
+}
+
 } // namespace lantern::app

@@ -54,9 +54,9 @@ std::optional<double> LightTrend::perMonth() const
     return trend ? std::optional(std::expm1(kDays * trend->perDay)) : std::nullopt;
 }
 
-std::vector<LightTrend> lightTrends(Logbook &book, const QDateTime &now)
+std::vector<LightTrend> lightTrends(Logbook &book, const std::vector<LogLine> &lines,
+                                    const QDateTime &now)
 {
-    const std::vector<LogLine> lines = book.lines(); // newest first
     std::map<QString, QString> displays;
     for (const LogLine &line : lines)
         displays.emplace(line.displayId, line.displayName);

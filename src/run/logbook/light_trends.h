@@ -20,7 +20,9 @@ struct LightTrend {
 };
 
 /// Of every display that was proved, by white as read after each calibration and in each proof: one
-/// drift for all, a level for each calibration and each meter. \param now for the forecast
-std::vector<LightTrend> lightTrends(Logbook &book, const QDateTime &now);
+/// drift for all, a level for each calibration and each meter. \param lines of the book
+/// \param now for the forecast
+std::vector<LightTrend> lightTrends(Logbook &book, const std::vector<LogLine> &lines,
+                                    const QDateTime &now);
 
 } // namespace lantern::run

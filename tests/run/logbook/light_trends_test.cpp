@@ -54,7 +54,7 @@ private slots:
         QSqlDatabase::removeDatabase(QStringLiteral("by-hand"));
         Logbook book(path, Logbook::Access::Read);
         const QDateTime now = first.addDays(85);
-        for (const LightTrend &t : lightTrends(book, now)) {
+        for (const LightTrend &t : lightTrends(book, book.lines(), now)) {
             if (t.displayId != QLatin1String("north-desk"))
                 continue;
             VERIFY_NEAR(t.perMonth().value(), -0.01, 2e-4);
@@ -89,7 +89,8 @@ private slots:
         QSqlDatabase::removeDatabase(QStringLiteral("by-hand"));
         Logbook book(path, Logbook::Access::Read);
         QCOMPARE(book.lines().size(), size_t(9));
-        const auto all = lightTrends(book, QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
+        const auto all =
+            lightTrends(book, book.lines(), QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
         const auto north =
             std::ranges::find(all, QStringLiteral("north-desk"), &LightTrend::displayId);
         QVERIFY(north != all.end());
@@ -102,7 +103,8 @@ private slots:
         const QString path = m_folder.filePath(QStringLiteral("few.sqlite"));
         writeFile(path, readFile(QStringLiteral(LANTERN_TEST_DATA "/logbook-v5.sqlite")));
         Logbook book(path, Logbook::Access::Read);
-        const auto all = lightTrends(book, QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
+        const auto all =
+            lightTrends(book, book.lines(), QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
         QVERIFY(!all.empty());
         for (const LightTrend &t : all)
             QVERIFY(!t.trend && !t.forecast && !t.perMonth());

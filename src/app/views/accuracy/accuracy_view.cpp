@@ -163,18 +163,7 @@ void AccuracyView::show(const ValidationModel &v)
     m_note->setText(m_rosesTab->isChecked() ? v.roseWords : v.note);
     m_table->setHorizontalHeaderLabels({tr("Colour"), tr("RGB sent"), tr("Aimed L* a* b*"),
                                         tr("Measured L* a* b*"), v.difference, tr("out of gamut")});
-    m_table->setSortingEnabled(false); // while it is filled
-    m_table->setRowCount(static_cast<int>(v.table.size()));
-    for (int row = 0; row < m_table->rowCount(); ++row) {
-        const ValidationModel::Row &r = v.table[static_cast<size_t>(row)];
-        for (int c = 0; c < r.cells.size(); ++c) {
-            auto *item = new NumberCell(r.cells[c], r.order[static_cast<size_t>(c)]);
-            item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter
-                                          : Qt::AlignRight | Qt::AlignVCenter);
-            m_table->setItem(row, c, item);
-        }
-    }
-    m_table->setSortingEnabled(true);
+    fillSorted(m_table, v.table);
     m_roses->xAxis->setRange(-v.roseReach, v.roseReach);
     m_roses->yAxis->setRange(-v.roseReach, v.roseReach);
     m_roses->setCurves(v.roses);

@@ -215,13 +215,7 @@ void ProofPanel::showChoices(const ProofModel &m)
             chosen = static_cast<int>(titles.size());
         titles << QString::fromStdString(t.title);
     }
-    QStringList shown;
-    for (int i = 0; i < m_limits->count(); ++i)
-        shown << m_limits->itemText(i);
-    if (shown != titles) {
-        m_limits->clear();
-        m_limits->addItems(titles);
-    }
+    setChoices(m_limits, titles);
     m_limits->setCurrentIndex(chosen);
     m_limits->setToolTip(QString::fromStdString(m.choice.tolerance.source));
     m_formula->setCurrentIndex(m_formula->findData(static_cast<int>(m.choice.tolerance.formula)));

@@ -302,13 +302,7 @@ void CompareView::render()
             chosen = static_cast<int>(titles.size());
         titles << choice.title;
     }
-    QStringList shown;
-    for (int i = 0; i < m_before->count(); ++i)
-        shown << m_before->itemText(i);
-    if (shown != titles) {
-        m_before->clear();
-        m_before->addItems(titles);
-    }
+    setChoices(m_before, titles);
     if (!m_before->view()->isVisible())
         m_before->setCurrentIndex(chosen);
     const bool comparable = !m_model.sources.now.isEmpty();

@@ -150,13 +150,7 @@ void SoftProofView::setState(const SessionState &state)
     QStringList titles;
     for (const Tolerance &t : m.tolerances)
         titles << QString::fromStdString(t.title);
-    QStringList shown;
-    for (int i = 0; i < m_limits->count(); ++i)
-        shown << m_limits->itemText(i);
-    if (shown != titles) {
-        m_limits->clear();
-        m_limits->addItems(titles);
-    }
+    setChoices(m_limits, titles);
     m_limits->setCurrentIndex(m.tolerance);
     m_results->setVisible(!m.sentence.isEmpty());
     m_sentence->setText(m.sentence);
@@ -172,25 +166,9 @@ void SoftProofView::setState(const SessionState &state)
     m_table->setVisible(!m.beyond.empty());
     if (m_filled != state.softProof) {
         m_filled = state.softProof;
-        fill(m.beyond);
+        m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder);
+        fillSorted(m_table, m.beyond);
     }
-}
-
-void SoftProofView::fill(const std::vector<SoftProofModel::Row> &rows)
-{
-    m_table->setSortingEnabled(false);
-    m_table->setRowCount(static_cast<int>(rows.size()));
-    for (int row = 0; row < m_table->rowCount(); ++row) {
-        const auto &r = rows[static_cast<size_t>(row)];
-        for (int c = 0; c < r.cells.size(); ++c) {
-            auto *item = new NumberCell(r.cells[c], r.order[static_cast<size_t>(c)]);
-            item->setTextAlignment(c == 0 ? Qt::AlignLeft | Qt::AlignVCenter
-                                          : Qt::AlignRight | Qt::AlignVCenter);
-            m_table->setItem(row, c, item);
-        }
-    }
-    m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder);
-    m_table->setSortingEnabled(true);
 }
 
 void SoftProofView::dragEnterEvent(QDragEnterEvent *event)

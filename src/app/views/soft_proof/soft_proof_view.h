@@ -28,7 +28,6 @@ private:
     QWidget *makeTop();
     QWidget *makeSide();
     void take(const run::PrintChoice &choice);
-    void fill(const std::vector<SoftProofModel::Row> &rows);
 
     SoftProofModel m_model;
     QLabel *m_title, *m_sentence, *m_ends, *m_foreseen, *m_read, *m_tableTitle;
