@@ -53,8 +53,9 @@ struct ReportOptions {
 };
 struct LogOptions {
     std::string logbook, note;
+    std::string backUp, merge, rescue;       ///< files
     int noteOn = 0, remove = 0, restore = 0; ///< numbers of runs; 0: none
-    bool csv = false, trend = false, json = false;
+    bool csv = false, trend = false, readings = false, json = false;
 };
 struct PlotOptions {
     std::string run, logbook, diagram, out;
@@ -122,6 +123,8 @@ int recheck(const RecheckOptions &options);
 int proof(const ProofOptions &options);
 int report(const ReportOptions &options);
 int log(const LogOptions &options);
+/// Backs a logbook up, merges another into it, or rescues a damaged one.
+int logFiles(const LogOptions &options);
 int plot(const PlotOptions &options);
 int correction(const CorrectionOptions &options);
 int chart(const ChartOptions &options);

@@ -67,6 +67,30 @@ void writeCsv(const std::vector<run::LogLine> &lines)
                       << ',' << number(f.uncertainty) << ',' << number(f.limit) << '\n';
 }
 
+/// A line for each reading of each run.
+void writeReadings(run::Logbook &book, const std::vector<run::LogLine> &lines)
+{
+    std::cout << "run,started_at,kind,display,r,g,b,x,y,z,seconds,taken_at,meter,stage,aside\n";
+    for (const run::LogLine &l : lines)
+        for (const QVariantList &row : book.record(l.id).readings) {
+            std::cout << l.id << ',' << l.startedAt.toStdString() << ','
+                      << run::runKindKey(l.kind).toStdString() << ',' << quoted(l.displayName);
+            for (int i = 1; i <= 7; ++i)
+                std::cout << ',' << compactNumber(row[i].toDouble());
+            std::cout << ',' << row[8].toString().toStdString() << ',' << quoted(row[9].toString())
+                      << ',' << row[0].toString().toStdString() << ',' << row[13].toInt() << '\n';
+        }
+}
+
+/// The runs whole, one after the other: all of them at once may be more than memory holds.
+void writeRecords(run::Logbook &book, const std::vector<run::LogLine> &lines)
+{
+    std::cout << '[';
+    for (size_t i = 0; i < lines.size(); ++i)
+        std::cout << (i ? ",\n" : "\n") << recordToJson(book.record(lines[i].id)).dump();
+    std::cout << "\n]\n";
+}
+
 Json trendToJson(const run::LightTrend &t)
 {
     Json j = {{"display", t.displayName.toStdString()},
@@ -130,6 +154,8 @@ void printTrend(const run::LightTrend &t)
 
 int log(const LogOptions &o)
 {
+    if (!o.backUp.empty() || !o.merge.empty() || !o.rescue.empty())
+        return logFiles(o);
     const QString path = QString::fromStdString(o.logbook);
     if (!QFileInfo::exists(path))
         throw Error(ErrorKind::BadInput, o.logbook, "there is no such logbook");
@@ -160,7 +186,11 @@ int log(const LogOptions &o)
             std::cout << all.dump() << '\n';
         return 0;
     }
-    if (o.json) {
+    if (o.readings && o.json)
+        writeRecords(book, lines);
+    else if (o.readings)
+        writeReadings(book, lines);
+    else if (o.json) {
         Json all = Json::array();
         for (const run::LogLine &l : lines)
             all.push_back(lineToJson(l));

@@ -297,6 +297,9 @@ void addLog(CLI::App &app, LogOptions &o)
         "all runs of a logbook, newest first; their notes; removes them and brings them back");
     c->add_option("--logbook", o.logbook, "the SQLite file")->required();
     c->add_flag("--csv", o.csv, "a line for each figure, for spreadsheets");
+    auto *readings =
+        c->add_flag("--readings", o.readings,
+                    "with --csv: a line for each reading; with --json: the runs whole");
     c->add_flag("--trend", o.trend,
                 "how the light of each display goes, and when it will leave its limits");
     auto *note = c->add_option("--note", o.note, "a remark, kept on the run that --on names");
@@ -307,6 +310,16 @@ void addLog(CLI::App &app, LogOptions &o)
         ->check(CLI::PositiveNumber);
     c->add_option("--restore", o.restore, "number of a removed run that is to come back")
         ->check(CLI::PositiveNumber);
+    auto *backUp = c->add_option("--back-up", o.backUp, "file for all of it, in one");
+    auto *merge =
+        c->add_option("--merge", o.merge,
+                      "take over all runs of that logbook, or of a backup, that are not in "
+                      "this one; a new logbook is made where there is none");
+    auto *rescue = c->add_option("--rescue", o.rescue,
+                                 "make that new logbook of what a damaged one still holds");
+    backUp->excludes(merge, rescue, readings);
+    merge->excludes(rescue, readings);
+    rescue->excludes(readings);
     addJson(c, o.json);
 }
 

@@ -79,6 +79,14 @@ QString stageKey(Stage stage)
     return {};
 }
 
+std::optional<Stage> stageByKey(const QString &key)
+{
+    for (const auto &[value, name] : kStageKeys)
+        if (key == QLatin1String(name))
+            return value;
+    return std::nullopt;
+}
+
 QString runKindKey(RunKind kind)
 {
     for (const Kind &k : kinds())

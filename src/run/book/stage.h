@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include <optional>
 #include <vector>
 
 namespace lantern::run {
@@ -39,6 +40,8 @@ bool isAfter(RunKind kind, Stage stage, Stage other);
 
 /// Key of a stage in files and in the logbook: "ready", "adjust" …
 QString stageKey(Stage stage);
+/// And back; nothing for another word.
+std::optional<Stage> stageByKey(const QString &key);
 /// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye",
 /// "four-colours", "validation"; and back.
 QString runKindKey(RunKind kind);

@@ -61,6 +61,11 @@ void logbookFailed(const QString &path, const QSqlError &error)
 {
     const QString text = error.databaseText().isEmpty() ? error.text() : error.databaseText();
     const bool full = text.contains(QLatin1String("full"));
+    if (text.contains(QLatin1String("malformed")) || text.contains(QLatin1String("not a database")))
+        throw Error(ErrorKind::Device, path.toStdString(),
+                    {"the logbook is damaged: %1", {text.toStdString()}},
+                    "Leave the file as it is; what it still holds comes into a new one with: "
+                    "bold-lantern-cli log --logbook FILE --rescue NEW");
     throw Error(ErrorKind::Device, path.toStdString(),
                 full ? Message("the disk is full, a reading could not be kept")
                      : Message("the logbook cannot be used: %1", {text.toStdString()}),
@@ -83,7 +88,7 @@ Logbook::Logbook(const QString &path, Access access)
             return;
         m_copy = std::make_unique<QTemporaryDir>();
         const QString copy = m_copy->filePath(QStringLiteral("logbook.sqlite"));
-        Statement(*this, "VACUUM INTO ?").bind(copy).run();
+        copyTo(copy);
         close();
         open(copy, false);
         createTables();
@@ -176,6 +181,17 @@ void Logbook::close()
     m_database = {};
     if (QSqlDatabase::contains(m_connection))
         QSqlDatabase::removeDatabase(m_connection);
+}
+
+bool Logbook::isWhole()
+{
+    Statement s(*this, "PRAGMA integrity_check(1)");
+    return s.run().next() && s.text(0) == QLatin1String("ok");
+}
+
+void Logbook::copyTo(const QString &file)
+{
+    Statement(*this, "VACUUM INTO ?").bind(file).run();
 }
 
 void Logbook::limitPages(int pages)

@@ -3,6 +3,7 @@
 #include "core/base/error.h"
 #include "run/book/figures.h"
 #include "run/book/logged.h"
+#include "run/logbook/run_record.h"
 
 #include <QByteArray>
 #include <QLockFile>
@@ -10,6 +11,7 @@
 #include <QString>
 #include <QTemporaryDir>
 
+#include <functional>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -34,6 +36,10 @@ struct LogLine : RunSummary {
     QString note;
     std::vector<FigureRow> figures; ///< those that it was judged by
 };
+
+/// What a run from before runs had identities is called, the same in every copy of its logbook; or
+/// the second of two that share one. \param setup its JSON
+QString identityOfOld(qint64 run, const QString &identity, const QString &setup);
 
 /// Which lines of the logbook; newest first. Runs that were removed are never among them.
 struct RunQuery {
@@ -68,7 +74,7 @@ struct LockedError : Error {
 /// the file is damaged. One object per thread.
 class Logbook {
 public:
-    static constexpr int kSchemaVersion = 5;
+    static constexpr int kSchemaVersion = 6;
 
     /// Write takes the lock that keeps a second program off and brings an older file to the present
     /// schema; Read leaves the file as it is: an older one is brought there in a copy.
@@ -129,6 +135,27 @@ public:
     /// One figure over time, oldest first.
     [[nodiscard]] std::vector<DatedFigure> figures(const QString &displayId, const QString &name);
 
+    /// Removed ones, too, in the order they were begun here.
+    [[nodiscard]] std::vector<qint64> allRuns();
+    /// Number of the run of that identity in this logbook.
+    [[nodiscard]] std::optional<qint64> runOf(const QString &identity);
+    [[nodiscard]] RunRecord record(qint64 run);
+    enum class Put {
+        Added,
+        Continued, ///< it was here, read less far: what was here is part of it
+        Present,   ///< it was here already, as far or further
+        Differs,   ///< it is here and not the same; what is here stays
+    };
+    /// Takes a run in, all or nothing when it is done within together(). What it is held against is
+    /// found by its identity, where that run is here. 	hrows Error BadInput, see checkRecord()
+    Put put(const RunRecord &record);
+    /// Every page, link and index is as it should be.
+    [[nodiscard]] bool isWhole();
+    /// All of it as one new file. \throws Error Device, also when there is such a file
+    void copyTo(const QString &file);
+    /// One transaction: all that `work` writes, or nothing when it throws.
+    void together(const std::function<void()> &work);
+
     [[nodiscard]] QString path() const { return m_path; }
     /// For tests of the full disk: the file may not grow beyond so many pages.
     void limitPages(int pages);
@@ -143,6 +170,7 @@ private:
     void createTables();
     void migrate(int found);
     void replaceTables(int found);
+    void nameOldRuns();
     void keepOldResults(qint64 run);
     struct StoredStage {
         Stage stage;
@@ -153,6 +181,7 @@ private:
         QString problem;
     };
     void store(qint64 run, const StoredStage &stored);
+    void insertRecord(const RunRecord &record, std::optional<qint64> instead);
     std::vector<LoggedReading> readings(qint64 run, Stage stage, bool aside);
 
     QString m_path;

@@ -23,7 +23,7 @@ public:
     Statement(Logbook &book, const char *sql) : Statement(book, QString::fromLatin1(sql)) {}
     Statement &bind(const QVariant &value)
     {
-        m_query.addBindValue(value);
+        m_query.bindValue(m_bound++, value);
         return *this;
     }
     /// A null string would become NULL in SQL, which equals nothing.
@@ -31,6 +31,8 @@ public:
     {
         return bind(QVariant(text.isNull() ? QStringLiteral("") : text));
     }
+    /// Values are given anew, from the first on.
+    void rebind() { m_bound = 0; }
     Statement &run()
     {
         if (!m_query.exec())
@@ -52,6 +54,7 @@ public:
 private:
     QString m_path;
     QSqlQuery m_query;
+    int m_bound = 0;
 };
 
 /// All or nothing: what was not committed is rolled back.

@@ -10,6 +10,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <QUuid>
+
 #include <algorithm>
 
 namespace lantern::run {
@@ -143,6 +145,13 @@ StageResult resultOfOld(Stage stage, const QByteArray &packed,
 
 } // namespace
 
+QString identityOfOld(qint64 run, const QString &identity, const QString &setup)
+{
+    static const QUuid kOldRuns(QStringLiteral("5ecb6ac0-6d1c-4b8e-9a55-3c21c7b1f0ad"));
+    return QUuid::createUuidV5(kOldRuns, QString::number(run) + QLatin1Char(' ') + identity + setup)
+        .toString(QUuid::WithoutBraces);
+}
+
 int Logbook::schemaVersion()
 {
     Statement version(*this, "PRAGMA user_version");
@@ -168,6 +177,7 @@ void Logbook::createTables()
                 Statement(*this, sql).run();
         else
             migrate(found);
+        Statement(*this, "CREATE UNIQUE INDEX run_identity ON run (identity)").run();
         Statement(*this, QStringLiteral("PRAGMA user_version = %1").arg(kSchemaVersion)).run();
         all.commit();
     }
@@ -178,15 +188,31 @@ void Logbook::migrate(int found)
 {
     if (found < 4)
         replaceTables(found);
-    else
+    else if (found == 4)
         for (const char *column :
              {"identity TEXT NOT NULL DEFAULT ''", "workstation TEXT NOT NULL DEFAULT ''",
               "person TEXT NOT NULL DEFAULT ''", "note TEXT NOT NULL DEFAULT ''",
               "removed_at TEXT"})
             Statement(*this, QStringLiteral("ALTER TABLE run ADD COLUMN ") + QLatin1String(column))
                 .run();
-    Statement(*this, "UPDATE run SET identity = lower(hex(randomblob(16))) WHERE identity = ''")
-        .run();
+    nameOldRuns();
+}
+
+/// Gives runs from before they had identities the same one in every copy of their logbook; of runs
+/// that share one the first keeps it.
+void Logbook::nameOldRuns()
+{
+    std::vector<std::pair<qint64, QString>> names;
+    {
+        Statement s(*this, "SELECT id, identity, setup FROM run WHERE identity = '' OR id NOT IN "
+                           "(SELECT min(id) FROM run GROUP BY identity)");
+        s.run();
+        while (s.next())
+            names.emplace_back(s.value(0).toLongLong(),
+                               identityOfOld(s.value(0).toLongLong(), s.text(1), s.text(2)));
+    }
+    for (const auto &[run, name] : names)
+        Statement(*this, "UPDATE run SET identity = ? WHERE id = ?").bind(name).bind(run).run();
 }
 
 /// Of the first three schemas, whose stages had numbers and kept readings alone.

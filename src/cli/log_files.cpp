@@ -1,0 +1,99 @@
+#include "cli/commands.h"
+#include "core/base/error.h"
+#include "core/base/text.h"
+#include "run/logbook/rescue.h"
+
+#include <nlohmann/json.hpp>
+
+#include <QFileInfo>
+
+#include <iostream>
+
+namespace lantern::cli {
+
+namespace {
+
+Json runsToJson(const std::vector<run::LeftRun> &runs)
+{
+    Json out = Json::array();
+    for (const run::LeftRun &r : runs)
+        out.push_back({{"run", r.run.toStdString()}, {"problem", r.problem.inEnglish()}});
+    return out;
+}
+
+void printRuns(const std::vector<run::LeftRun> &runs, const char *what)
+{
+    for (const run::LeftRun &r : runs)
+        std::cout << what << ' ' << printable(r.run.toStdString()) << ": "
+                  << printable(r.problem.inEnglish()) << '\n';
+}
+
+int backUp(const LogOptions &o)
+{
+    run::Logbook book(QString::fromStdString(o.logbook), run::Logbook::Access::Read);
+    run::backUp(book, QString::fromStdString(o.backUp));
+    const auto bytes = QFileInfo(QString::fromStdString(o.backUp)).size();
+    if (o.json)
+        std::cout << Json{{"file", o.backUp}, {"bytes", bytes}}.dump() << '\n';
+    else
+        std::cout << "All of it is in " << printable(o.backUp) << ", " << bytes << " bytes.\n";
+    return 0;
+}
+
+int merge(const LogOptions &o)
+{
+    run::Logbook book(QString::fromStdString(o.logbook), run::Logbook::Access::Write);
+    const run::MergeReport r = run::mergeFrom(book, QString::fromStdString(o.merge));
+    if (o.json)
+        std::cout << Json{{"added", r.added},
+                          {"continued", r.continued},
+                          {"present", r.present},
+                          {"left", runsToJson(r.left)}}
+                         .dump()
+                  << '\n';
+    else {
+        std::cout << "Runs taken over: " << r.added << ", continued: " << r.continued
+                  << ", here already: " << r.present << ", left: " << r.left.size() << '\n';
+        printRuns(r.left, "Left: run");
+    }
+    return 0;
+}
+
+int rescue(const LogOptions &o)
+{
+    const std::string homeless = o.rescue + ".lost.csv";
+    const run::RescueReport r =
+        run::rescue(QString::fromStdString(o.logbook), QString::fromStdString(o.rescue),
+                    QString::fromStdString(homeless));
+    if (o.json)
+        std::cout << Json{{"damaged_pages", r.damagedPages}, {"rescued", r.rescued},
+                          {"hurt", runsToJson(r.hurt)},      {"lost", runsToJson(r.lost)},
+                          {"homeless_readings", r.homeless}, {"may_hold_deleted", r.mayHoldDeleted}}
+                         .dump()
+                  << '\n';
+    else {
+        std::cout << "Damaged pages: " << r.damagedPages << "; runs rescued: " << r.rescued
+                  << ", of those with losses: " << r.hurt.size() << "; runs lost: " << r.lost.size()
+                  << '\n';
+        printRuns(r.hurt, "With losses: run");
+        printRuns(r.lost, "Lost: run");
+        if (r.homeless > 0)
+            std::cout << "Readings of lost runs: " << r.homeless << ", in " << printable(homeless)
+                      << '\n';
+        if (r.mayHoldDeleted)
+            std::cout << "The list of free pages is damaged: readings that had been deleted may be "
+                         "among those rescued.\n";
+    }
+    return 0;
+}
+
+} // namespace
+
+int logFiles(const LogOptions &o)
+{
+    if (o.merge.empty() && !QFileInfo::exists(QString::fromStdString(o.logbook)))
+        throw Error(ErrorKind::BadInput, o.logbook, "there is no such logbook");
+    return !o.backUp.empty() ? backUp(o) : !o.merge.empty() ? merge(o) : rescue(o);
+}
+
+} // namespace lantern::cli
