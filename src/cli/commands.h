@@ -57,6 +57,11 @@ struct LogOptions {
     int noteOn = 0, remove = 0, restore = 0; ///< numbers of runs; 0: none
     bool csv = false, trend = false, readings = false, json = false;
 };
+struct AgreeOptions {
+    std::string logbook, first, second; ///< numbers of runs, or displays
+    std::string reference = "lantern40";
+    bool eachAlone = false, figures = false, rank = false, json = false;
+};
 struct PlotOptions {
     std::string run, logbook, diagram, out;
     int id = 0;
@@ -123,6 +128,8 @@ int recheck(const RecheckOptions &options);
 int proof(const ProofOptions &options);
 int report(const ReportOptions &options);
 int log(const LogOptions &options);
+/// What two displays make of the same colours; which display is best.
+int agree(const AgreeOptions &options);
 /// Backs a logbook up, merges another into it, or rescues a damaged one.
 int logFiles(const LogOptions &options);
 int plot(const PlotOptions &options);

@@ -323,6 +323,28 @@ void addLog(CLI::App &app, LogOptions &o)
     addJson(c, o.json);
 }
 
+void addAgree(CLI::App &app, AgreeOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "agree", "compares two runs, or two displays as they were read last: the ΔE00 predicted "
+                 "between them over colours, and their figures; or all displays with one another");
+    c->add_option("--logbook", o.logbook, "the SQLite file")->required();
+    auto *first = c->add_option("--first", o.first, "number of a run, or id or name of a display");
+    auto *second = c->add_option("--second", o.second, "the same");
+    first->needs(second);
+    second->needs(first);
+    c->add_option("--reference", o.reference,
+                  "set of colours that ships with the program, or a file of colours; default "
+                  "lantern40");
+    c->add_flag("--each-alone", o.eachAlone,
+                "each seen by itself, the eye used to its white; default: side by side");
+    auto *figures = c->add_flag("--figures", o.figures, "every figure of both instead of colours");
+    c->add_flag("--rank", o.rank,
+                "which display is best for critical work, and which calibration no longer helps")
+        ->excludes(first, second, figures);
+    addJson(c, o.json);
+}
+
 void addPlot(CLI::App &app, PlotOptions &o)
 {
     CLI::App *c = app.add_subcommand(
@@ -454,6 +476,8 @@ int carryOut(int argc, char **argv)
     addReport(app, reportOptions);
     LogOptions logOptions;
     addLog(app, logOptions);
+    AgreeOptions agreeOptions;
+    addAgree(app, agreeOptions);
     PlotOptions plotOptions;
     addPlot(app, plotOptions);
     CheckOptions checkOptions;
@@ -495,6 +519,7 @@ int carryOut(int argc, char **argv)
             {"correction", [&] { return correction(correctionOptions); }},
             {"report", [&] { return report(reportOptions); }},
             {"log", [&] { return log(logOptions); }},
+            {"agree", [&] { return agree(agreeOptions); }},
             {"plot", [&] { return plot(plotOptions); }},
             {"check", [&] { return check(checkOptions); }},
             {"chart", [&] { return chart(chartOptions); }},

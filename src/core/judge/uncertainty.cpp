@@ -8,8 +8,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
-#include <random>
 #include <utility>
 
 namespace lantern {
@@ -19,35 +17,12 @@ namespace {
 constexpr int kDraws = 300; // the budget itself is then known to 4 %
 constexpr uint64_t kSeed = 20261127;
 
-/// Normal deviates that are the same with every standard library (Box, Muller, Ann. Math. Stat. 29
-/// (1958) 610-611).
-class Normal {
-public:
-    double operator()()
-    {
-        if (m_spare) {
-            const double value = *m_spare;
-            m_spare.reset();
-            return value;
-        }
-        const double radius = std::sqrt(-2 * std::log(1 - uniform()));
-        const double angle = 2 * std::numbers::pi * uniform();
-        m_spare = radius * std::sin(angle);
-        return radius * std::cos(angle);
-    }
-    Vec3 three()
-    {
-        const double a = (*this)();
-        const double b = (*this)();
-        return {a, b, (*this)()};
-    }
-
-private:
-    double uniform() { return static_cast<double>(m_engine() >> 11) * 0x1p-53; }
-
-    std::mt19937_64 m_engine{kSeed};
-    std::optional<double> m_spare;
-};
+Vec3 three(Normal &normal)
+{
+    const double a = normal();
+    const double b = normal();
+    return {a, b, normal()};
+}
 
 using Disturb = std::function<std::vector<Reading>(Normal &)>;
 
@@ -56,7 +31,7 @@ std::vector<Reading> scattered(std::vector<Reading> readings, const Repeatabilit
 {
     for (Reading &r : readings) {
         const Eigen::LDLT<Mat3> parts(scatter.covariance(r)); // may be singular
-        const Vec3 own = parts.vectorD().cwiseMax(0).cwiseSqrt().cwiseProduct(normal.three());
+        const Vec3 own = parts.vectorD().cwiseMax(0).cwiseSqrt().cwiseProduct(three(normal));
         r.xyz = toXyz(vec(r.xyz) + parts.transpositionsP().transpose() * (parts.matrixL() * own));
     }
     return readings;
@@ -92,23 +67,7 @@ Vec3 relativeErrors(const Chromaticity &white, double dx, double dy)
 std::vector<Reading> misread(std::vector<Reading> readings, const PrimarySet &primaries,
                              const LightUncertainty &u, Normal &normal)
 {
-    // Together they move white, which is about half of each primary, by what is stated.
-    const double common = std::sqrt(0.6);
-    const double own = std::sqrt(0.9);
-    const Vec3 white = meanWhite(readings);
-    const Chromaticity c = chromaticity(toXyz(white));
-    const auto errors = [&](double share) {
-        const double dx = share * u.x * normal();
-        const double dy = share * u.y * normal();
-        return relativeErrors(c, dx, dy);
-    };
-    const Vec3 all = errors(common);
-    const Mat3 right = lights(primaries);
-    Mat3 off = right;
-    for (int k = 0; k < 3; ++k)
-        off.col(k) = right.col(k).cwiseProduct(Vec3::Ones() + all + errors(own));
-    Mat3 change = off * right.inverse();
-    change *= (1 + u.luminance * normal()) * white[1] / (change * white)[1];
+    const Mat3 change = misreading(primaries, meanWhite(readings), u, normal);
     for (Reading &r : readings)
         r.xyz = toXyz(change * vec(r.xyz));
     return readings;
@@ -132,7 +91,7 @@ struct Spread {
 /// Of each figure under one source.
 std::vector<Spread> spreads(const FiguresOf &figures, const Disturb &disturb)
 {
-    Normal normal;
+    Normal normal(kSeed);
     std::vector<std::vector<double>> draws;
     draws.reserve(kDraws);
     for (int i = 0; i < kDraws; ++i)
@@ -171,6 +130,27 @@ bool isZero(const LightUncertainty &u)
 }
 
 } // namespace
+
+Mat3 misreading(const PrimarySet &primaries, const Vec3 &white, const LightUncertainty &u,
+                Normal &normal)
+{
+    // Together they move white, which is about half of each primary, by what is stated.
+    const double common = std::sqrt(0.6);
+    const double own = std::sqrt(0.9);
+    const Chromaticity c = chromaticity(toXyz(white));
+    const auto errors = [&](double share) {
+        const double dx = share * u.x * normal();
+        const double dy = share * u.y * normal();
+        return relativeErrors(c, dx, dy);
+    };
+    const Vec3 all = errors(common);
+    const Mat3 right = lights(primaries);
+    Mat3 off = right;
+    for (int k = 0; k < 3; ++k)
+        off.col(k) = right.col(k).cwiseProduct(Vec3::Ones() + all + errors(own));
+    const Mat3 change = off * right.inverse();
+    return change * ((1 + u.luminance * normal()) * white[1] / (change * white)[1]);
+}
 
 double Budget::total() const
 {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/aim/display_state.h"
+#include "core/base/normal.h"
 #include "core/reading/light_uncertainty.h"
 #include "core/reading/repeatability.h"
 
@@ -43,6 +44,11 @@ struct Estimate {
     double asRead = 0; ///< as the readings give it
     Budget uncertainty;
 };
+
+/// One draw of what a meter of that uncertainty makes of a display's light: a factor for column
+/// XYZ, see estimates(). \param white of the display, in whatever unit
+Mat3 misreading(const PrimarySet &primaries, const Vec3 &white, const LightUncertainty &u,
+                Normal &normal);
 
 /// Each figure with its budget by Monte Carlo (JCGM 101:2008): the readings are disturbed by one
 /// source at a time and the figures computed anew; the budget is their standard deviation. Always

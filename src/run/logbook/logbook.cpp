@@ -534,6 +534,18 @@ std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
     return s.value(0).toLongLong();
 }
 
+std::vector<FigureRow> Logbook::figuresIn(qint64 run)
+{
+    Statement s(*this, "SELECT name, value, unit, uncertainty, bound FROM figure WHERE run = ? "
+                       "ORDER BY id");
+    s.bind(run).run();
+    std::vector<FigureRow> out;
+    while (s.next())
+        out.push_back({s.text(0).toStdString(), s.value(1).toDouble(), s.text(2).toStdString(),
+                       optionalNumber(s.value(3)), optionalNumber(s.value(4))});
+    return out;
+}
+
 std::vector<DatedFigure> Logbook::figures(const QString &displayId, const QString &name)
 {
     Statement s(*this, "SELECT run, taken_at, meter, value, unit, uncertainty, bound FROM figure "

@@ -132,6 +132,8 @@ public:
     /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older
     /// ones are past.
     [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
+    /// All figures of a run, judged or not, in the order they were found.
+    [[nodiscard]] std::vector<FigureRow> figuresIn(qint64 run);
     /// One figure over time, oldest first.
     [[nodiscard]] std::vector<DatedFigure> figures(const QString &displayId, const QString &name);
 
