@@ -3,7 +3,7 @@
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "run/logbook/desk_state.h"
-#include "run/logbook/light_trends.h"
+#include "run/logbook/figure_trends.h"
 
 #include <nlohmann/json.hpp>
 

@@ -53,6 +53,7 @@ struct ReportOptions {
 };
 struct LogOptions {
     std::string logbook, note;
+    std::string figure = "luminance";        ///< of --trend
     std::string backUp, merge, rescue;       ///< files
     int noteOn = 0, remove = 0, restore = 0; ///< numbers of runs; 0: none
     bool csv = false, trend = false, readings = false, json = false;

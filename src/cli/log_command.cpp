@@ -2,13 +2,15 @@
 #include "cli/inputs.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
-#include "run/logbook/light_trends.h"
+#include "run/logbook/desk_state.h"
+#include "run/logbook/figure_trends.h"
 
 #include <nlohmann/json.hpp>
 
 #include <QDateTime>
 #include <QFileInfo>
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <iostream>
@@ -91,15 +93,36 @@ void writeRecords(run::Logbook &book, const std::vector<run::LogLine> &lines)
     std::cout << "\n]\n";
 }
 
-Json trendToJson(const run::LightTrend &t)
+std::string isoDay(double day)
 {
+    return QDateTime::fromSecsSinceEpoch(static_cast<qint64>(86'400 * day), Qt::UTC)
+        .toString(Qt::ISODate)
+        .toStdString();
+}
+
+Json trendToJson(const run::FigureTrend &t)
+{
+    const auto number = [](const std::optional<double> &v) { return v ? Json(*v) : Json(nullptr); };
     Json j = {{"display", t.displayName.toStdString()},
               {"display_id", t.displayId.toStdString()},
-              {"readings", t.readings},
-              {"per_month", t.perMonth() ? Json(*t.perMonth()) : Json(nullptr)}};
+              {"figure", t.figure.key},
+              {"unit", t.figure.unit},
+              {"readings", t.readings.size()},
+              {"low", number(t.low)},
+              {"high", number(t.high)},
+              {"points", Json::array()},
+              {"per_month", number(t.perMonth())}};
+    for (const run::TrendReading &r : t.readings)
+        j["points"].push_back({{"run", r.run},
+                               {"at", isoDay(r.day)},
+                               {"value", r.value},
+                               {"uncertainty", number(r.uncertainty)},
+                               {"meter", r.meter.toStdString()},
+                               {"kind", run::runKindKey(r.kind).toStdString()},
+                               {"odd", r.isOdd}});
     if (t.trend) {
-        j["per_day_log"] = t.trend->perDay;
-        j["per_day_log_error"] = t.trend->perDayError;
+        j[t.figure.isByShare ? "per_day_log" : "per_day"] = t.trend->perDay;
+        j[t.figure.isByShare ? "per_day_log_error" : "per_day_error"] = t.trend->perDayError;
     }
     if (t.forecast) {
         constexpr std::array kStates = {"steady", "leaves", "left"};
@@ -111,21 +134,28 @@ Json trendToJson(const run::LightTrend &t)
                 t.forecast->latest ? Json(*t.forecast->latest - t.today) : Json(nullptr);
         }
     }
+    if (const auto next = run::nextCheck(t))
+        j["next_check"] = next->toString(Qt::ISODate).toStdString();
     return j;
 }
 
-void printTrend(const run::LightTrend &t)
+void printTrend(const run::FigureTrend &t)
 {
     std::cout << printable(t.displayName.toStdString()) << ": ";
     if (!t.trend) {
-        std::cout << t.readings
-                  << " readings of white are too few to tell a drift: it takes three, "
-                  << "two of them by one meter after one calibration\n";
+        std::cout << t.readings.size()
+                  << " readings are too few to tell a drift: it takes three, two of them after one "
+                     "calibration\n";
         return;
     }
-    std::cout << "white " << (*t.perMonth() < 0 ? "loses " : "gains ")
-              << fixedNumber(100 * std::abs(*t.perMonth()), 2) << " % in 30 days (" << t.readings
-              << " readings)";
+    const double month = t.perMonth().value();
+    if (t.figure.isByShare)
+        std::cout << "white " << (month < 0 ? "loses " : "gains ")
+                  << fixedNumber(100 * std::abs(month), 2) << " % in 30 days";
+    else
+        std::cout << t.figure.key << (month < 0 ? " falls by " : " rises by ")
+                  << compactNumber(std::abs(month)) << ' ' << t.figure.unit << " in 30 days";
+    std::cout << " (" << t.readings.size() << " readings)";
     if (!t.trend->odd.empty())
         std::cout << ", " << t.trend->odd.size() << " left out that fit nothing around them";
     if (t.trend->jump)
@@ -148,6 +178,34 @@ void printTrend(const run::LightTrend &t)
                   << (t.forecast->latest ? days(*t.forecast->latest) : std::string("never"))
                   << ", eight times of ten)\n";
     }
+}
+
+int trends(const LogOptions &o, run::Logbook &book, const std::vector<run::LogLine> &lines)
+{
+    const auto &figures = run::trendFigures();
+    const auto figure =
+        std::ranges::find_if(figures, [&](const run::TrendFigure &f) { return o.figure == f.key; });
+    if (figure == figures.end()) {
+        std::string known;
+        for (const run::TrendFigure &f : figures)
+            known += (known.empty() ? "" : ", ") + std::string(f.key);
+        throw Error(ErrorKind::BadInput, "--figure " + o.figure, "no such figure is followed",
+                    {"There are: %1.", {known}});
+    }
+    Json all = Json::array();
+    for (const QString &id : run::displaysIn(lines)) {
+        const run::FigureTrend t =
+            run::figureTrend(book, lines, id, *figure, QDateTime::currentDateTimeUtc());
+        if (t.readings.empty())
+            continue;
+        if (o.json)
+            all.push_back(trendToJson(t));
+        else
+            printTrend(t);
+    }
+    if (o.json)
+        std::cout << all.dump() << '\n';
+    return 0;
 }
 
 } // namespace
@@ -173,19 +231,8 @@ int log(const LogOptions &o)
     }
     run::Logbook book(path, run::Logbook::Access::Read);
     const auto lines = book.lines();
-    if (o.trend) {
-        Json all = Json::array();
-        for (const run::LightTrend &t :
-             run::lightTrends(book, lines, QDateTime::currentDateTimeUtc())) {
-            if (o.json)
-                all.push_back(trendToJson(t));
-            else
-                printTrend(t);
-        }
-        if (o.json)
-            std::cout << all.dump() << '\n';
-        return 0;
-    }
+    if (o.trend)
+        return trends(o, book, lines);
     if (o.readings && o.json)
         writeRecords(book, lines);
     else if (o.readings)

@@ -77,6 +77,50 @@ private slots:
         QVERIFY(!t->jump);
     }
 
+    /// Two meters that read the display on one day: what the new one reads alone later is no new
+    /// beginning, and the display's change is told from the meter's.
+    void readingsOfTwoMetersOnOneDayTieThem()
+    {
+        std::vector<TrendPoint> points;
+        for (const double day : {0.0, 30.0, 60.0, 90.0})
+            points.push_back({day, 1 - 0.001 * day, "first", "old"});
+        points.push_back({90, 1 - 0.09 + 0.03, "first", "new"});
+        // Another calibration, read by the new meter alone.
+        points.push_back({100, 1.2 + 0.03, "second", "new"});
+        points.push_back({160, 1.2 - 0.06 + 0.03, "second", "new"});
+        const auto t = trendOf(points, 0.001);
+        VERIFY_NEAR(t->perDay, -0.001, 1e-12);
+        VERIFY_NEAR(t->at(160), 1.17, 1e-12); // as the new one reads it
+        // On one level, tied: as good as if one meter had read all of it.
+        std::vector<TrendPoint> tied(points.begin(), points.begin() + 5);
+        tied.push_back({150, 1 - 0.15 + 0.03, "first", "new"});
+        std::vector<TrendPoint> apart = tied;
+        for (TrendPoint &p : apart)
+            p.level = p.meter;
+        const auto together = trendOf(tied, 0.001), alone = trendOf(apart, 0.001);
+        VERIFY_NEAR(together->at(150), 0.88, 1e-12);
+        VERIFY_NEAR(together->perDayError, alone->perDayError, 1e-12);
+        // A meter that no level shares with another tells of the slope by itself alone.
+        QVERIFY(!trendOf({{0, 1, "a", "x"}, {10, 1, "b", "y"}, {20, 1, "c", "z"}}, 0.1));
+    }
+
+    /// Without knowing the scatter the points tell it: the textbook's example again.
+    void unknownScatterIsTakenFromThePoints()
+    {
+        const std::vector<double> y = {1, 2, 1.3, 3.75, 2.25};
+        std::vector<TrendPoint> points;
+        for (size_t i = 0; i < y.size(); ++i)
+            points.push_back({double(i + 1), y[i], "a"});
+        const auto t = trendOf(points, std::nullopt);
+        VERIFY_NEAR(t->scatter, std::sqrt(2.79075 / 3), 1e-9);
+        QCOMPARE(t->freedom, 3);
+        // 90 % of Student's t with 3 degrees of freedom lie below 1.638 (any table, from memory).
+        VERIFY_NEAR(t->halfRange(3, 0.8), 1.638 * t->scatter / std::sqrt(5), 2e-3);
+        QVERIFY(!trendOf({{0, 1, "a"}, {1, 2, "a"}}, std::nullopt));
+        // Three on a line and nothing known of scatter: one degree of freedom, still a line.
+        QVERIFY(trendOf(line(1, {0, 1, 2}), std::nullopt).has_value());
+    }
+
     void aJumpAndABadDayAreToldFromDrift()
     {
         auto points = line(-0.0005, {0, 30, 60, 90, 120, 150, 180, 210});

@@ -88,7 +88,7 @@ LogPart::LogPart(QString logbookPath, QObject *parent)
 LogPart::Read LogPart::read(const QString &path, const Names &names)
 {
     auto entries = std::make_shared<std::vector<LogEntry>>();
-    std::vector<run::LightTrend> trends;
+    std::vector<run::FigureTrend> trends;
     try {
         if (QFileInfo::exists(path)) {
             run::Logbook book(path, run::Logbook::Access::Read);

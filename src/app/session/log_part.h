@@ -31,7 +31,7 @@ signals:
 private:
     struct Read {
         std::shared_ptr<const std::vector<LogEntry>> log;
-        std::vector<run::LightTrend> trends;
+        std::vector<run::FigureTrend> trends;
         QString problem;
     };
     static Read read(const QString &path, const Names &names);

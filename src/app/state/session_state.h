@@ -15,7 +15,7 @@
 #include "run/book/studio.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
-#include "run/logbook/light_trends.h"
+#include "run/logbook/figure_trends.h"
 
 #include <QDateTime>
 #include <QString>
@@ -211,7 +211,7 @@ struct LogEntry : run::LogLine {
 /// All that the logbook holds, newest first; read when somebody looks.
 struct LogState {
     std::shared_ptr<const std::vector<LogEntry>> log; ///< null: not read yet
-    std::vector<run::LightTrend> lightTrends; ///< of the displays in it
+    std::vector<run::FigureTrend> lightTrends; ///< of the displays in it
     bool readingLog = false;
     qint64 comparedRun = 0; ///< that pictures are to be compared with; 0: none was asked for
 };

@@ -12,6 +12,8 @@ namespace lantern::run {
 
 namespace {
 
+constexpr double kFullBrightness = 100; ///< see MonitorControls
+
 std::vector<uint8_t> bytesOf(const QByteArray &bytes)
 {
     return {bytes.begin(), bytes.end()};
@@ -54,7 +56,7 @@ DeskState stateAfter(const RunResults &r, qint64 run, const std::string &where)
     if (isProved)
         s.rank.proof = r.validation->verdict.figures;
     if (r.controls)
-        s.rank.brightness = r.controls->brightness;
+        s.rank.brightness = r.controls->brightness / kFullBrightness;
     s.rank.p3Coverage = state.p3Coverage;
     return s;
 }

@@ -62,7 +62,7 @@ std::vector<double> signatureOf(const LogEntry &entry)
     return out;
 }
 
-QString trendInWords(const run::LightTrend &t, const QString &name)
+QString trendInWords(const run::FigureTrend &t, const QString &name)
 {
     if (!t.trend)
         return LogModel::tr("%1: white has been read too seldom to tell how it drifts. It takes "

@@ -30,7 +30,7 @@ std::vector<double> signatureOf(const LogEntry &entry);
 
 /// How the light of a display goes and when it will leave its limits, for people; why that cannot
 /// be told where it cannot. \param name of the display
-QString trendInWords(const run::LightTrend &trend, const QString &name);
+QString trendInWords(const run::FigureTrend &trend, const QString &name);
 
 /// Lines as a table that opens in any spreadsheet: when, display, kind, verdict, meter, note and
 /// every figure with its limit. \param places in the log

@@ -268,7 +268,7 @@ void LogbookView::showChoice()
     m_remove->setEnabled(e && e->id != m_running);
     m_export->setEnabled(m_model->rowCount() > 0);
     const auto trend = std::ranges::find_if(
-        m_trends, [&](const run::LightTrend &t) { return e && t.displayId == e->displayId; });
+        m_trends, [&](const run::FigureTrend &t) { return e && t.displayId == e->displayId; });
     m_trend->setText(trend == m_trends.end() ? QString() : trendInWords(*trend, e->displayName));
     const int all = m_model->log() ? static_cast<int>(m_model->log()->size()) : 0;
     m_count->setText(tr("%1 of %2 shown").arg(m_model->rowCount()).arg(all));

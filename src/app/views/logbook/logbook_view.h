@@ -33,7 +33,7 @@ private:
     QLineEdit *m_text;
     QComboBox *m_display, *m_kind, *m_mark, *m_time, *m_meter;
     QLabel *m_count, *m_trend;
-    std::vector<run::LightTrend> m_trends;
+    std::vector<run::FigureTrend> m_trends;
     QPushButton *m_open, *m_newest, *m_compare, *m_report, *m_note, *m_remove, *m_export;
     qint64 m_running = 0, m_opened = 0;
 };

@@ -1,5 +1,5 @@
 #include "run/file/files.h"
-#include "run/logbook/light_trends.h"
+#include "run/logbook/figure_trends.h"
 #include "runner.h"
 
 #include <QDateTime>
@@ -16,7 +16,7 @@ namespace lantern::test {
 using namespace lantern::run;
 
 /// The light of displays over the months, out of a logbook.
-class LightTrendsTest : public QObject {
+class FigureTrendsTest : public QObject {
     Q_OBJECT
     QTemporaryDir m_folder;
 
@@ -54,7 +54,7 @@ private slots:
         QSqlDatabase::removeDatabase(QStringLiteral("by-hand"));
         Logbook book(path, Logbook::Access::Read);
         const QDateTime now = first.addDays(85);
-        for (const LightTrend &t : lightTrends(book, book.lines(), now)) {
+        for (const FigureTrend &t : lightTrends(book, book.lines(), now)) {
             if (t.displayId != QLatin1String("north-desk"))
                 continue;
             VERIFY_NEAR(t.perMonth().value(), -0.01, 2e-4);
@@ -92,9 +92,9 @@ private slots:
         const auto all =
             lightTrends(book, book.lines(), QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
         const auto north =
-            std::ranges::find(all, QStringLiteral("north-desk"), &LightTrend::displayId);
+            std::ranges::find(all, QStringLiteral("north-desk"), &FigureTrend::displayId);
         QVERIFY(north != all.end());
-        QCOMPARE(north->readings, 1);
+        QCOMPARE(north->readings.size(), size_t(1));
         QVERIFY(!north->low); // no run of it tells its aim any more
     }
 
@@ -106,13 +106,13 @@ private slots:
         const auto all =
             lightTrends(book, book.lines(), QDateTime(QDate(2026, 12, 1), QTime(9, 0), Qt::UTC));
         QVERIFY(!all.empty());
-        for (const LightTrend &t : all)
+        for (const FigureTrend &t : all)
             QVERIFY(!t.trend && !t.forecast && !t.perMonth());
     }
 };
 
-static const Register<LightTrendsTest> registered("LightTrendsTest");
+static const Register<FigureTrendsTest> registered("FigureTrendsTest");
 
 } // namespace lantern::test
 
-#include "light_trends_test.moc"
+#include "figure_trends_test.moc"
