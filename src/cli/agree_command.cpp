@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
+#include "cli/log_words.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "run/logbook/desk_state.h"
@@ -21,6 +22,11 @@ struct Place {
     std::vector<run::LogLine> lines;
 };
 
+Viewing viewingOf(const AgreeOptions &o)
+{
+    return o.eachAlone ? Viewing::EachAlone : Viewing::SideBySide;
+}
+
 /// Number of the run that is meant: given, or that which read a display last.
 run::DeskState stateMeant(Place &place, const std::string &meant)
 {
@@ -38,80 +44,6 @@ run::DeskState stateMeant(Place &place, const std::string &meant)
         known += (known.empty() ? "" : ", ") + id.toStdString();
     throw Error(ErrorKind::BadInput, meant, "no display of that id or name is in the logbook",
                 {"Displays in it: %1.", {known}});
-}
-
-ReferenceSet referenceMeant(const AgreeOptions &o, const run::DeskState &first)
-{
-    const ProfileFile profile({first.profile.begin(), first.profile.end()}, "profile");
-    if (auto set = referenceByKey(o.reference, asTold(profile)))
-        return *set;
-    return referenceFromList(readText(o.reference), o.reference);
-}
-
-Json labJson(const Lab &lab)
-{
-    return Json{lab.L, lab.a, lab.b};
-}
-
-Json stateToJson(const run::DeskState &s)
-{
-    const XYZ white = toXyz(s.change * vec(s.white));
-    return {{"display", s.displayName.toStdString()},
-            {"display_id", s.displayId.toStdString()},
-            {"run", s.run},
-            {"read_in", s.readIn},
-            {"read_at", s.readAt.toStdString()},
-            {"meter", s.meter.toStdString()},
-            {"white", {white.X, white.Y, white.Z}},
-            {"profile_error", s.profileError}};
-}
-
-int colours(const AgreeOptions &o, const run::DeskState &a, const run::DeskState &b)
-{
-    const Agreement g = run::agreementOf(a, b, referenceMeant(o, a),
-                                         o.eachAlone ? Viewing::EachAlone : Viewing::SideBySide);
-    if (o.json) {
-        Json j = {{"first", stateToJson(a)},
-                  {"second", stateToJson(b)},
-                  {"viewing", o.eachAlone ? "each-alone" : "side-by-side"},
-                  {"white_delta_uv", g.whiteDeltaUv},
-                  {"white_delta_uv_uncertainty", g.whiteDeltaUvError},
-                  {"luminance_ratio", g.luminanceRatio},
-                  {"luminance_ratio_uncertainty", g.luminanceRatioError},
-                  {"mean", g.deltaE00.mean},
-                  {"mean_uncertainty", g.meanError},
-                  {"p95", g.deltaE00.p95},
-                  {"max", g.deltaE00.max},
-                  {"meters_known", g.isMeterKnown},
-                  {"colours", Json::array()}};
-        for (const AgreedColour &c : g.colours)
-            j["colours"].push_back({{"name", c.asked.name},
-                                    {"asked", labJson(c.asked.lab)},
-                                    {"first", labJson(c.first)},
-                                    {"second", labJson(c.second)},
-                                    {"delta_e_2000", c.deltaE00},
-                                    {"uncertainty", c.uncertainty},
-                                    {"reachable", c.isReachable}});
-        std::cout << j.dump() << '\n';
-        return 0;
-    }
-    const auto told = [](const run::DeskState &s) {
-        return printable(s.displayName.toStdString()) + " (read " + s.readAt.toStdString() +
-               " by " + printable(s.meter.toStdString()) + ")";
-    };
-    std::cout << told(a) << " and " << told(b) << ", "
-              << (o.eachAlone ? "each seen by itself" : "side by side") << ":\n"
-              << "predicted ΔE00 mean " << fixedNumber(g.deltaE00.mean, 2) << " ± "
-              << fixedNumber(kCoverageFactor * g.meanError, 2) << " (k = 2), 95 % "
-              << fixedNumber(g.deltaE00.p95, 2) << ", largest " << fixedNumber(g.deltaE00.max, 2)
-              << " (" << printable(g.colours[*g.worst].asked.name) << ")\n"
-              << "whites Δu'v' " << fixedNumber(g.whiteDeltaUv, 4) << " ± "
-              << fixedNumber(kCoverageFactor * g.whiteDeltaUvError, 4)
-              << ", luminance of the second over the first's " << fixedNumber(g.luminanceRatio, 3)
-              << " ± " << fixedNumber(kCoverageFactor * g.luminanceRatioError, 3) << '\n';
-    if (!g.isMeterKnown)
-        std::cout << "What the meters may be off by is not known and not in these ranges.\n";
-    return 0;
 }
 
 int figures(const AgreeOptions &o, Place &place, const run::DeskState &a, const run::DeskState &b)
@@ -172,9 +104,8 @@ int everyPair(const AgreeOptions &o, Place &place)
     Json list = Json::array();
     for (size_t i = 0; i < states.size(); ++i)
         for (size_t k = i + 1; k < states.size(); ++k) {
-            const Agreement g =
-                run::agreementOf(states[i], states[k], referenceMeant(o, states[i]),
-                                 o.eachAlone ? Viewing::EachAlone : Viewing::SideBySide);
+            const Agreement g = run::agreementOf(
+                states[i], states[k], referenceMeant(o.reference, states[i]), viewingOf(o));
             if (o.json)
                 list.push_back({{"first", states[i].displayId.toStdString()},
                                 {"second", states[k].displayId.toStdString()},
@@ -206,7 +137,10 @@ int agree(const AgreeOptions &o)
         return everyPair(o, place);
     const run::DeskState a = stateMeant(place, o.first);
     const run::DeskState b = stateMeant(place, o.second);
-    return o.figures ? figures(o, place, a, b) : colours(o, a, b);
+    if (o.figures)
+        return figures(o, place, a, b);
+    tellAgreement(a, b, o.reference, viewingOf(o), o.json);
+    return 0;
 }
 
 } // namespace lantern::cli

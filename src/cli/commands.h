@@ -63,6 +63,12 @@ struct AgreeOptions {
     std::string reference = "lantern40";
     bool eachAlone = false, figures = false, rank = false, json = false;
 };
+struct BookOptions {
+    std::string command, url, logbook, name, passwordFile;
+    std::string first, second, figure = "luminance", reference = "lantern40";
+    int days = 400;
+    bool bringOnly = false, everything = false, eachAlone = false, json = false;
+};
 struct PlotOptions {
     std::string run, logbook, diagram, out;
     int id = 0;
@@ -131,6 +137,8 @@ int report(const ReportOptions &options);
 int log(const LogOptions &options);
 /// What two displays make of the same colours; which display is best.
 int agree(const AgreeOptions &options);
+/// The shared book of a house.
+int book(const BookOptions &options);
 /// Backs a logbook up, merges another into it, or rescues a damaged one.
 int logFiles(const LogOptions &options);
 int plot(const PlotOptions &options);

@@ -1,18 +1,14 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
+#include "cli/log_words.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
-#include "run/logbook/desk_state.h"
-#include "run/logbook/figure_trends.h"
 
 #include <nlohmann/json.hpp>
 
 #include <QDateTime>
 #include <QFileInfo>
 
-#include <algorithm>
-#include <array>
-#include <cmath>
 #include <iostream>
 
 namespace lantern::cli {
@@ -93,115 +89,19 @@ void writeRecords(run::Logbook &book, const std::vector<run::LogLine> &lines)
     std::cout << "\n]\n";
 }
 
-std::string isoDay(double day)
-{
-    return QDateTime::fromSecsSinceEpoch(static_cast<qint64>(86'400 * day), Qt::UTC)
-        .toString(Qt::ISODate)
-        .toStdString();
-}
-
-Json trendToJson(const run::FigureTrend &t)
-{
-    const auto number = [](const std::optional<double> &v) { return v ? Json(*v) : Json(nullptr); };
-    Json j = {{"display", t.displayName.toStdString()},
-              {"display_id", t.displayId.toStdString()},
-              {"figure", t.figure.key},
-              {"unit", t.figure.unit},
-              {"readings", t.readings.size()},
-              {"low", number(t.low)},
-              {"high", number(t.high)},
-              {"points", Json::array()},
-              {"per_month", number(t.perMonth())}};
-    for (const run::TrendReading &r : t.readings)
-        j["points"].push_back({{"run", r.run},
-                               {"at", isoDay(r.day)},
-                               {"value", r.value},
-                               {"uncertainty", number(r.uncertainty)},
-                               {"meter", r.meter.toStdString()},
-                               {"kind", run::runKindKey(r.kind).toStdString()},
-                               {"odd", r.isOdd}});
-    if (t.trend) {
-        j[t.figure.isByShare ? "per_day_log" : "per_day"] = t.trend->perDay;
-        j[t.figure.isByShare ? "per_day_log_error" : "per_day_error"] = t.trend->perDayError;
-    }
-    if (t.forecast) {
-        constexpr std::array kStates = {"steady", "leaves", "left"};
-        j["forecast"] = {{"state", kStates[static_cast<size_t>(t.forecast->state)]}};
-        if (t.forecast->state == Forecast::State::Leaves) {
-            j["forecast"]["in_days"] = t.forecast->day - t.today;
-            j["forecast"]["earliest_in_days"] = t.forecast->earliest - t.today;
-            j["forecast"]["latest_in_days"] =
-                t.forecast->latest ? Json(*t.forecast->latest - t.today) : Json(nullptr);
-        }
-    }
-    if (const auto next = run::nextCheck(t))
-        j["next_check"] = next->toString(Qt::ISODate).toStdString();
-    return j;
-}
-
-void printTrend(const run::FigureTrend &t)
-{
-    std::cout << printable(t.displayName.toStdString()) << ": ";
-    if (!t.trend) {
-        std::cout << t.readings.size()
-                  << " readings are too few to tell a drift: it takes three, two of them after one "
-                     "calibration\n";
-        return;
-    }
-    const double month = t.perMonth().value();
-    if (t.figure.isByShare)
-        std::cout << "white " << (month < 0 ? "loses " : "gains ")
-                  << fixedNumber(100 * std::abs(month), 2) << " % in 30 days";
-    else
-        std::cout << t.figure.key << (month < 0 ? " falls by " : " rises by ")
-                  << compactNumber(std::abs(month)) << ' ' << t.figure.unit << " in 30 days";
-    std::cout << " (" << t.readings.size() << " readings)";
-    if (!t.trend->odd.empty())
-        std::cout << ", " << t.trend->odd.size() << " left out that fit nothing around them";
-    if (t.trend->jump)
-        std::cout << "; it jumped once: a control, a mode, the meter's place";
-    if (!t.forecast) {
-        std::cout << "; no limit is known\n";
-        return;
-    }
-    const auto days = [&](double day) { return fixedNumber(std::max(0.0, day - t.today), 0); };
-    switch (t.forecast->state) {
-    case Forecast::State::Left:
-        std::cout << "; it is outside its limits now\n";
-        break;
-    case Forecast::State::Steady:
-        std::cout << "; it stays within its limits as far as can be told\n";
-        break;
-    case Forecast::State::Leaves:
-        std::cout << "; outside its limits in about " << days(t.forecast->day) << " days ("
-                  << days(t.forecast->earliest) << " to "
-                  << (t.forecast->latest ? days(*t.forecast->latest) : std::string("never"))
-                  << ", eight times of ten)\n";
-    }
-}
-
 int trends(const LogOptions &o, run::Logbook &book, const std::vector<run::LogLine> &lines)
 {
-    const auto &figures = run::trendFigures();
-    const auto figure =
-        std::ranges::find_if(figures, [&](const run::TrendFigure &f) { return o.figure == f.key; });
-    if (figure == figures.end()) {
-        std::string known;
-        for (const run::TrendFigure &f : figures)
-            known += (known.empty() ? "" : ", ") + std::string(f.key);
-        throw Error(ErrorKind::BadInput, "--figure " + o.figure, "no such figure is followed",
-                    {"There are: %1.", {known}});
-    }
+    const run::TrendFigure figure = trendFigureMeant(o.figure);
     Json all = Json::array();
     for (const QString &id : run::displaysIn(lines)) {
         const run::FigureTrend t =
-            run::figureTrend(book, lines, id, *figure, QDateTime::currentDateTimeUtc());
+            run::figureTrend(book, lines, id, figure, QDateTime::currentDateTimeUtc());
         if (t.readings.empty())
             continue;
         if (o.json)
             all.push_back(trendToJson(t));
         else
-            printTrend(t);
+            tellTrend(t, false);
     }
     if (o.json)
         std::cout << all.dump() << '\n';

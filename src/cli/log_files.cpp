@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "cli/log_words.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "run/logbook/rescue.h"
@@ -19,13 +20,6 @@ Json runsToJson(const std::vector<run::LeftRun> &runs)
     for (const run::LeftRun &r : runs)
         out.push_back({{"run", r.run.toStdString()}, {"problem", r.problem.inEnglish()}});
     return out;
-}
-
-void printRuns(const std::vector<run::LeftRun> &runs, const char *what)
-{
-    for (const run::LeftRun &r : runs)
-        std::cout << what << ' ' << printable(r.run.toStdString()) << ": "
-                  << printable(r.problem.inEnglish()) << '\n';
 }
 
 int backUp(const LogOptions &o)

@@ -348,6 +348,54 @@ void addAgree(CLI::App &app, AgreeOptions &o)
     addJson(c, o.json);
 }
 
+void addBook(CLI::App &app, BookOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "book", "the shared book of a house, in PostgreSQL: made, joined, kept in step, asked");
+    c->require_subcommand(1);
+    const auto add = [&](const char *name, const char *what) {
+        CLI::App *sub = c->add_subcommand(name, what);
+        sub->add_option("--url,url", o.url,
+                        "postgresql://user@host:port/database?sslmode=verify-full");
+        sub->add_option("--password-file", o.passwordFile,
+                        "file that only you can read; default: the desktop's secret service, or "
+                        ".pgpass");
+        sub->parse_complete_callback([&o, name] { o.command = name; });
+        return sub;
+    };
+    const auto withLogbook = [&](CLI::App *sub) {
+        sub->add_option("--logbook", o.logbook, "this computer's own")->required();
+        return sub;
+    };
+    add("init", "makes the book on a server that exists, by somebody who may");
+    add("admit", "lets a workstation in; prints its password once")
+        ->add_option("--name", o.name, "of the workstation")
+        ->required();
+    add("password", "reads the password from the standard input into the desktop's secret service")
+        ->add_option("--logbook", o.logbook, "whose book it is");
+    CLI::App *join = withLogbook(add("join", "lets a logbook go with the book from now on"));
+    join->add_option("--days", o.days, "runs of others are fetched that are not older; default 400")
+        ->check(CLI::Range(1, 36500));
+    join->add_flag("--bring-only", o.bringOnly, "fetch nothing of others");
+    withLogbook(add("leave", "lets it go with none any more"));
+    CLI::App *sync = withLogbook(add("sync", "brings own runs and fetches those of others"));
+    sync->add_flag("--everything", o.everything,
+                   "bring runs of other workstations that are in this logbook, too");
+    addJson(sync, o.json);
+    CLI::App *trend = add("trend", "how a figure of a display goes, over all its runs in the book");
+    trend->add_option("--display", o.first, "id or name")->required();
+    trend->add_option("--figure", o.figure, "see log --trend");
+    CLI::App *agree = add("agree", "what two displays of the house make of the same colours");
+    agree->add_option("--first", o.first, "id or name of a display")->required();
+    agree->add_option("--second", o.second, "the same")->required();
+    agree->add_option("--reference", o.reference, "see agree");
+    agree->add_flag("--each-alone", o.eachAlone, "see agree");
+    for (CLI::App *sub : {trend, agree}) {
+        sub->add_option("--logbook", o.logbook, "whose book it is");
+        addJson(sub, o.json);
+    }
+}
+
 void addPlot(CLI::App &app, PlotOptions &o)
 {
     CLI::App *c = app.add_subcommand(
@@ -479,6 +527,8 @@ int carryOut(int argc, char **argv)
     addReport(app, reportOptions);
     LogOptions logOptions;
     addLog(app, logOptions);
+    BookOptions bookOptions;
+    addBook(app, bookOptions);
     AgreeOptions agreeOptions;
     addAgree(app, agreeOptions);
     PlotOptions plotOptions;
@@ -522,6 +572,7 @@ int carryOut(int argc, char **argv)
             {"correction", [&] { return correction(correctionOptions); }},
             {"report", [&] { return report(reportOptions); }},
             {"log", [&] { return log(logOptions); }},
+            {"book", [&] { return book(bookOptions); }},
             {"agree", [&] { return agree(agreeOptions); }},
             {"plot", [&] { return plot(plotOptions); }},
             {"check", [&] { return check(checkOptions); }},

@@ -431,6 +431,11 @@ void Desk::proved(int display, std::optional<double> meanDeltaE00)
     });
 }
 
+void Desk::foretold(int display, const QDateTime &at)
+{
+    changeStanding(display, [&](platform::Standing &s) { s.foretoldAt = at; });
+}
+
 void Desk::setReminder(int display, int days, int hours)
 {
     changeStanding(display, [&](platform::Standing &s) {

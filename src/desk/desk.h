@@ -102,6 +102,7 @@ public:
     void giveUpInstalled(int display);
     /// A run or a check has just told how good it is. \param meanDeltaE00 of a validation
     void proved(int display, std::optional<double> meanDeltaE00);
+    void foretold(int display, const QDateTime &at);
     /// \param days, hours since it was proved, hours of use; 0: never
     void setReminder(int display, int days, int hours);
     ProfileInUse readBack(int display, const run::RunResults &results);

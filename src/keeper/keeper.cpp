@@ -67,8 +67,8 @@ std::optional<QDateTime> dueAt(const std::optional<platform::Standing> &standing
         return firstSeen.addDays(kUnmeasuredDays);
     std::optional<QDateTime> due;
     if (standing->remindAfterDays > 0)
-        due = (standing->provedAt.isValid() ? standing->provedAt : firstSeen)
-                  .addDays(standing->remindAfterDays);
+        due =
+            platform::nextCheckAt(*standing).value_or(firstSeen.addDays(standing->remindAfterDays));
     if (standing->remindAfterHours > 0 && hoursUsed >= standing->remindAfterHours)
         due = due ? std::min(*due, now) : now;
     return due;
@@ -296,7 +296,9 @@ void Keeper::remind(const QString &displayId, const QString &name,
     m_open[about] = title;
     if (memory.snoozedUntil.isValid() && now < memory.snoozedUntil)
         return;
-    const QString text = !standing ? tr("It has never been measured.")
+    const bool drifts = standing && standing->foretoldAt.isValid() && standing->foretoldAt <= now;
+    const QString text = drifts      ? tr("By its drift its light may be leaving its limits.")
+                         : !standing ? tr("It has never been measured.")
                          : standing->provedAt.isValid()
                              ? tr("It was last measured %n days ago.", nullptr,
                                   static_cast<int>(standing->provedAt.daysTo(now)))

@@ -74,6 +74,17 @@ bool Standing::takesOver(const QByteArray &icc, const QString &name, const QStri
     return true;
 }
 
+std::optional<QDateTime> nextCheckAt(const Standing &s)
+{
+    constexpr qint64 kSoonest = 7, kTimes = 3;
+    if (s.remindAfterDays <= 0 || !s.provedAt.isValid())
+        return std::nullopt;
+    qint64 days = s.remindAfterDays;
+    if (s.foretoldAt.isValid())
+        days = std::clamp(s.provedAt.daysTo(s.foretoldAt), std::min(kSoonest, days), kTimes * days);
+    return s.provedAt.addDays(days);
+}
+
 void Standing::prove(const QDateTime &at, std::optional<double> mean)
 {
     provedAt = at;
@@ -138,6 +149,8 @@ std::optional<Standing> StandingShelf::read(const QString &displayId) const
     s.installedAt = timeOf(root, "installed_at");
     s.chosenAt = timeOf(root, "chosen_at");
     s.provedAt = timeOf(root, "proved_at");
+    if (root.has("foretold_at")) // added later
+        s.foretoldAt = timeOf(root, "foretold_at");
     s.remindAfterDays = root.integer("remind_after_days", 0, kMostDays);
     s.remindAfterHours = root.integer("remind_after_hours", 0, kMostHours);
     root.finish();
@@ -156,6 +169,7 @@ void StandingShelf::keep(const Standing &s) const
                  {"installed_at", textOf(s.installedAt)},
                  {"chosen_at", textOf(s.chosenAt)},
                  {"proved_at", textOf(s.provedAt)},
+                 {"foretold_at", textOf(s.foretoldAt)},
                  {"remind_after_days", s.remindAfterDays},
                  {"remind_after_hours", s.remindAfterHours}};
     for (const ProfileUse &u : s.used) {

@@ -31,6 +31,8 @@ struct Standing {
     QDateTime installedAt; ///< by a run, of whatever logbook; invalid: not known, or given up
     QDateTime chosenAt;    ///< by a person, instead of the last run's; invalid: the last run's
     QDateTime provedAt;    ///< when a run or a check last told how good it is; invalid: never
+    /// When its light may leave its limits at the earliest, by its drift; invalid: not known.
+    QDateTime foretoldAt;
     int remindAfterDays = kUsualDays; ///< since then; 0: never
     int remindAfterHours = 0;         ///< of use since then; 0: never
 
@@ -52,6 +54,12 @@ struct Standing {
     [[nodiscard]] QString path() const { return used.empty() ? QString() : used.front().path; }
     bool operator==(const Standing &) const = default;
 };
+
+/// When it is to be looked at again: after the days that the person chose, or where its drift tells
+/// more, when its light may leave its limits at the earliest; then no sooner than a week after it
+/// was proved and no later than three times those days. Nothing: no reminder by days is wanted, or
+/// it was never proved.
+std::optional<QDateTime> nextCheckAt(const Standing &standing);
 
 /// The video LUT in its profile; the identity where there is none. \throws Error BadInput when the
 /// profile is none

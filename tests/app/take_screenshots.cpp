@@ -70,6 +70,17 @@ bool takeAll(const QString &folder)
     const auto *log = rig.window->findChild<QTableView *>(QStringLiteral("logTable"));
     ok = rig.waitFor([&] { return log->model()->rowCount() > 20; }) && save(folder, "logbook.png") &&
          ok;
+    rig.session->showView(ViewId::Trends);
+    rig.session->chooseTrend(QStringLiteral("south-desk"), QStringLiteral("luminance"));
+    ok = rig.waitFor([&] {
+             return rig.state().trendSheet && rig.state().trendSheet->trend.readings.size() > 10;
+         }) &&
+         save(folder, "trends.png") && ok;
+    rig.session->showView(ViewId::Agreement);
+    ok = rig.waitFor([&] {
+             return rig.state().agreementSheet && rig.state().agreementSheet->agreement;
+         }) &&
+         save(folder, "agreement.png") && ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);

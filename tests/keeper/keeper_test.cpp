@@ -454,6 +454,19 @@ private slots:
         QCOMPARE(keeper::dueAt(s, now, 200, now), std::optional(now));
         s.remindAfterDays = 2; // whichever comes first
         QCOMPARE(keeper::dueAt(s, now, 200, now), std::optional(s.provedAt.addDays(2)));
+        // Where its drift tells more: then, within a week and three times the days.
+        s.remindAfterHours = 0;
+        s.remindAfterDays = 28;
+        s.foretoldAt = s.provedAt.addDays(19);
+        QCOMPARE(keeper::dueAt(s, now, 0, now), std::optional(s.provedAt.addDays(19)));
+        s.foretoldAt = s.provedAt.addDays(2);
+        QCOMPARE(keeper::dueAt(s, now, 0, now), std::optional(s.provedAt.addDays(7)));
+        s.foretoldAt = s.provedAt.addDays(700);
+        QCOMPARE(keeper::dueAt(s, now, 0, now), std::optional(s.provedAt.addDays(84)));
+        s.remindAfterDays = 0; // never is never
+        QVERIFY(!keeper::dueAt(s, now, 0, now));
+        s.remindAfterDays = 2;
+        s.foretoldAt = {};
         s.provedAt = {};
         QCOMPARE(keeper::dueAt(s, now.addDays(-1), 0, now), std::optional(now.addDays(1)));
         QCOMPARE(keeper::dueAt(std::nullopt, now, 0, now), std::optional(now.addDays(7)));

@@ -73,6 +73,18 @@ void InForcePart::proved(std::optional<double> meanDeltaE00)
     listProfiles();
 }
 
+void InForcePart::foretold(int display, const QDateTime &at)
+{
+    attempt([&] {
+        // To the day: what changes by the hour is not worth a file.
+        const platform::Standing standing = m_workplace->standing(display);
+        if (standing.provedAt.isValid() && standing.foretoldAt.date() != at.date())
+            m_workplace->foretold(display, at);
+    });
+    if (display == m_display)
+        listProfiles();
+}
+
 bool InForcePart::useProfile(int display, const QString &path)
 {
     const bool done = attempt([&] { m_workplace->useProfile(display, path); });
@@ -88,6 +100,8 @@ void InForcePart::listProfiles()
         m_profiles.profileChosen = standing.chosenAt.isValid();
         m_profiles.remindAfterDays = standing.remindAfterDays;
         m_profiles.remindAfterHours = standing.remindAfterHours;
+        m_profiles.nextCheckAt = platform::nextCheckAt(standing);
+        m_profiles.isNextCheckForetold = standing.foretoldAt.isValid();
         m_profiles.defaultInService = m_workplace->defaultInService(m_display);
         m_profiles.keeper = m_workplace->keeper();
     });

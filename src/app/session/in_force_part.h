@@ -34,6 +34,8 @@ public:
     void putBack();
     /// A run or a check has told how good it is.
     void proved(std::optional<double> meanDeltaE00);
+    /// \param at when its light may leave its limits at the earliest; invalid: not known
+    void foretold(int display, const QDateTime &at);
     [[nodiscard]] const ProfilesState &profiles() const { return m_profiles; }
     /// Another profile for a display; an empty path: none. False, and why is told, where it cannot
     /// be.

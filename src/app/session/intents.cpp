@@ -33,6 +33,12 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::checkFirstWanted, &Session::checkFirst);
     obey(&Intents::reportStyleChosen, &Session::setReportStyle);
     obey(&Intents::pastRunWanted, &Session::loadPastRun);
+    obey(&Intents::bookSyncWanted, &Session::syncBook);
+    obey(&Intents::logbookBackedUp, &Session::backUpLogbook);
+    obey(&Intents::logbookOffered, &Session::mergeLogbook);
+    obey(&Intents::trendChosen, &Session::chooseTrend);
+    obey(&Intents::agreementChosen, &Session::chooseAgreement);
+    obey(&Intents::runsCompared, &Session::compareRuns);
     obey(&Intents::runNoted, &Session::setRunNote);
     obey(&Intents::runRemoved, &Session::removeRun);
     obey(&Intents::runCompared, &Session::compareWithRun);

@@ -41,6 +41,12 @@ signals:
     void checkFirstWanted();
     void proofWanted();
     void pastRunWanted(qint64 run);
+    void bookSyncWanted();
+    void logbookBackedUp(const QString &path);
+    void logbookOffered(const QString &path); ///< to be taken over
+    void trendChosen(const QString &display, const QString &figure);
+    void agreementChosen(const lantern::app::AgreementQuestion &question);
+    void runsCompared(qint64 shown, qint64 before); ///< in pictures
     void runNoted(qint64 run, const QString &before, const QString &note);
     void runRemoved(qint64 run);
     void runCompared(qint64 run);

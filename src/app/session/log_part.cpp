@@ -11,6 +11,13 @@
 
 namespace lantern::app {
 
+namespace {
+
+/// A house's book of many years; older ones are found by the command line.
+constexpr int kMostLines = 20'000;
+
+} // namespace
+
 QString runKindWord(run::RunKind kind)
 {
     switch (kind) {
@@ -78,6 +85,7 @@ LogPart::LogPart(QString logbookPath, QObject *parent)
           if (read.log) {
               m_state.log = read.log;
               m_state.lightTrends = read.trends;
+              emit trendsKnown();
           }
           emit changed();
           if (!read.problem.isEmpty())
@@ -92,7 +100,7 @@ LogPart::Read LogPart::read(const QString &path, const Names &names)
     try {
         if (QFileInfo::exists(path)) {
             run::Logbook book(path, run::Logbook::Access::Read);
-            std::vector<run::LogLine> lines = book.lines();
+            std::vector<run::LogLine> lines = book.lines(kMostLines);
             trends = run::lightTrends(book, lines, QDateTime::currentDateTimeUtc());
             for (run::LogLine &line : lines) {
                 const auto name = names.find(line.displayId);

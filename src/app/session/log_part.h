@@ -26,6 +26,7 @@ public:
 
 signals:
     void changed();
+    void trendsKnown(); ///< LogState::lightTrends are new
     void failed(const QString &problem);
 
 private:

@@ -34,15 +34,25 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     : QObject(parent),
       m_workplace(workplace),
       m_displays(workplace->displays()),
+      m_logbookPath(logbookPath),
       m_reportStyleFile(beside(logbookPath, "studio.json")),
       m_inForce(workplace),
       m_aim(beside(logbookPath, "aims"), beside(logbookPath, "profile-form.json")),
       m_meter(beside(logbookPath, "meters")),
       m_light(beside(logbookPath, "lights.json"), m_aim.undoStack()),
       m_history(logbookPath),
+      m_backUp([this](const QString &problem) {
+          if (problem.isEmpty())
+              setNotice(tr("All of the logbook is in %1.").arg(m_backUpTo));
+          else
+              setProblem(problem);
+      }),
       m_proof(beside(logbookPath, "limits"), beside(logbookPath, "proof.json")),
       m_print(beside(logbookPath, "print.json")),
       m_log(logbookPath),
+      m_trends(logbookPath),
+      m_agreement(logbookPath),
+      m_book(logbookPath),
       m_run(logbookPath)
 {
     m_reportStyle.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
@@ -53,25 +63,47 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
         m_damaged << run::inWords(e);
     }
     for (const QString &problem :
-         {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem()})
+         {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem(), m_book.takeProblem()})
         if (!problem.isEmpty())
             m_damaged << problem;
     m_publish.setSingleShot(true);
     connect(&m_publish, &QTimer::timeout, this, [this] {
-        if (m_view == ViewId::Gamut) // as long as nobody looks, it is not worked out
-            m_gamut.look(state().shown().profile, m_history.state().loadedRuns);
-        if (m_view == ViewId::Logbook) {
-            LogPart::Names names;
-            for (const DisplayCard &card : m_displays)
-                names[card.id] = card.name;
-            m_log.look(names);
-        }
-        if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
-            m_print.look(state().shown().profile);
+        lookWhereNeeded();
         emit changed();
     });
     connectParts();
     connectEngine();
+}
+
+std::map<QString, QString> Session::displayNames() const
+{
+    std::map<QString, QString> names;
+    for (const DisplayCard &card : m_displays)
+        names[card.id] = card.name;
+    return names;
+}
+
+void Session::lookWhereNeeded()
+{
+    if (m_view == ViewId::Gamut)
+        m_gamut.look(state().shown().profile, m_history.state().loadedRuns);
+    if (m_view == ViewId::Logbook)
+        m_log.look(displayNames());
+    if (m_view == ViewId::Trends)
+        m_trends.look(displayNames(), m_displays.empty() ? QString() : m_displays[m_selected].id);
+    if (m_view == ViewId::Agreement)
+        m_agreement.look(displayNames());
+    if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
+        m_print.look(state().shown().profile);
+}
+
+/// Says when each display's light may leave its limits, for the Keeper and its reminders.
+void Session::foretell()
+{
+    for (const run::FigureTrend &light : m_log.state().lightTrends)
+        for (int i = 0; i < static_cast<int>(m_displays.size()); ++i)
+            if (m_displays[i].id == light.displayId)
+                m_inForce.foretold(i, run::nextCheck(light).value_or(QDateTime()));
 }
 
 void Session::connectParts()
@@ -94,6 +126,13 @@ void Session::connectParts()
     connect(&m_print, &PrintPart::failed, this, &Session::setProblem);
     connect(&m_log, &LogPart::changed, this, &Session::publish);
     connect(&m_log, &LogPart::failed, this, &Session::setProblem);
+    connect(&m_log, &LogPart::trendsKnown, this, &Session::foretell);
+    connect(&m_trends, &TrendPart::changed, this, &Session::publish);
+    connect(&m_trends, &TrendPart::failed, this, &Session::setProblem);
+    connect(&m_agreement, &AgreementPart::changed, this, &Session::publish);
+    connect(&m_agreement, &AgreementPart::failed, this, &Session::setProblem);
+    connect(&m_book, &BookPart::changed, this, &Session::publish);
+    connect(&m_book, &BookPart::fetched, this, &Session::takeFetched);
     connect(&m_history, &HistoryPart::changed, this, [this] {
         if (m_reportThen != 0 && m_history.state().loadedRuns.contains(m_reportThen)) {
             m_reportThen = 0;
@@ -188,6 +227,9 @@ void Session::compose() const
     static_cast<ProofState &>(m_state) = m_proof.state();
     static_cast<PrintState &>(m_state) = m_print.state();
     static_cast<LogState &>(m_state) = m_log.state();
+    static_cast<TrendState &>(m_state) = m_trends.state();
+    static_cast<AgreementState &>(m_state) = m_agreement.state();
+    static_cast<BookState &>(m_state) = m_book.state();
     static_cast<GamutState &>(m_state) = m_gamut.state();
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
@@ -270,6 +312,9 @@ void Session::readLogbook()
 void Session::readLogbook(qint64 presentRun)
 {
     m_log.outdate();
+    m_trends.outdate();
+    m_agreement.outdate();
+    m_book.outdate();
     QStringList ids;
     for (const DisplayCard &card : m_displays)
         ids << card.id;
@@ -460,9 +505,11 @@ void Session::onStatus(const run::RunStatus &before)
         m_workplace->keepAwake(state().isMeasuring());
     if (activityChanged && now.activity == Activity::Finished) {
         const auto &validation = run.results.validation;
-        if (run.results.check || (validation && provesProfile(*validation)))
+        if (run.results.check || (validation && provesProfile(*validation))) {
             m_inForce.proved(run.results.validation ? run.results.validation->meanDeltaE00
                                                     : std::nullopt);
+            m_log.look(displayNames()); // what it says of the drift: see foretell()
+        }
         if (run.results.setup.kind != run::RunKind::Calibration)
             finishErrand();
     }

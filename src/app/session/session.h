@@ -1,6 +1,8 @@
 #pragma once
 
+#include "app/session/agreement_part.h"
 #include "app/session/aim_part.h"
+#include "app/session/book_part.h"
 #include "app/session/checklist_part.h"
 #include "app/session/forecast_part.h"
 #include "app/session/gamut_part.h"
@@ -12,6 +14,7 @@
 #include "app/session/print_part.h"
 #include "app/session/proof_part.h"
 #include "app/session/run_part.h"
+#include "app/session/trend_part.h"
 #include "app/state/session_state.h"
 #include "app/workplace/workplace.h"
 #include "core/plan/by_eye.h"
@@ -64,6 +67,21 @@ public slots:
     void keepTolerance(const lantern::Tolerance &tolerance);
     void loadPastRun(qint64 run) { m_history.load(run); }
     // Of the logbook's runs, any of them by its number; what changes it can be undone.
+    void chooseTrend(const QString &display, const QString &figure)
+    {
+        m_trends.choose(display, figure);
+    }
+    void chooseAgreement(const lantern::app::AgreementQuestion &question)
+    {
+        m_agreement.choose(question);
+    }
+    /// Pictures as both displays show them: this run opened, that one before.
+    void compareRuns(qint64 shown, qint64 before);
+    void syncBook() { m_book.sync(); }
+    /// All of the logbook as one file.
+    void backUpLogbook(const QString &path);
+    /// Takes over what another logbook, or a backup, has more.
+    void mergeLogbook(const QString &path);
     void setRunNote(qint64 run, const QString &before, const QString &note);
     void removeRun(qint64 run);
     void compareWithRun(qint64 run);
@@ -187,6 +205,11 @@ private:
     void changeLogbook(std::function<void(run::RunEngine &)> change);
     friend class NoteCommand;
     friend class RemoveRunCommand;
+    [[nodiscard]] std::map<QString, QString> displayNames() const;
+    /// What the person looks at and no part has worked out yet.
+    void lookWhereNeeded();
+    void foretell();
+    void takeFetched(const std::shared_ptr<const run::Fetched> &runs);
     void readLogbook();
     void readLogbook(qint64 presentRun);
     void onHistory(const QString &problem);
@@ -208,6 +231,7 @@ private:
     QString m_notice;
     bool m_noticeIsProblem = false;
     QStringList m_damaged; ///< choices that were kept and cannot be read, until that is told
+    QString m_logbookPath, m_backUpTo;
     QString m_reportFolder, m_reportStyleFile;
     run::ReportStyle m_reportStyle;
     std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
@@ -223,11 +247,15 @@ private:
     LightPart m_light;
     ChecklistPart m_checklist;
     HistoryPart m_history;
+    Background<QString> m_backUp; ///< what it came to, or what went wrong
     ForecastPart m_forecast;
     GamutPart m_gamut;
     ProofPart m_proof;
     PrintPart m_print;
     LogPart m_log;
+    TrendPart m_trends;
+    AgreementPart m_agreement;
+    BookPart m_book;
     RunPart m_run;
 
     mutable SessionState m_state;

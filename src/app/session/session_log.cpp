@@ -1,5 +1,8 @@
 #include "app/session/session.h"
 
+#include "core/base/error.h"
+#include "run/book/in_words.h"
+
 #include <QUndoCommand>
 
 namespace lantern::app {
@@ -79,6 +82,76 @@ void Session::compareWithRun(qint64 run)
     m_history.load(run);
     m_log.compareWith(run);
     showView(ViewId::Compare);
+}
+
+void Session::takeFetched(const std::shared_ptr<const run::Fetched> &runs)
+{
+    m_run.ask([this, runs](run::RunEngine &engine) {
+        const QString problem = engine.takeIn(*runs).problem;
+        QMetaObject::invokeMethod(
+            this,
+            [this, problem] {
+                readLogbook();
+                m_book.taken(problem);
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void Session::backUpLogbook(const QString &path)
+{
+    m_backUp.start([from = m_logbookPath, path] {
+        try {
+            run::Logbook book(from, run::Logbook::Access::Read);
+            run::backUp(book, path);
+        } catch (const Error &e) {
+            return run::inWords(e);
+        }
+        return QString();
+    });
+    m_backUpTo = path;
+    setNotice(tr("The logbook is being copied…"));
+}
+
+void Session::mergeLogbook(const QString &path)
+{
+    if (state().isMeasuring()) {
+        setProblem(tr("While something is measured no logbook is taken over. Pause or finish "
+                      "first."));
+        return;
+    }
+    setNotice(tr("Runs are being taken over…"));
+    m_run.ask([this, path](run::RunEngine &engine) {
+        const run::RunEngine::TakenIn taken = engine.mergeFrom(path);
+        QMetaObject::invokeMethod(
+            this,
+            [this, taken] {
+                readLogbook();
+                if (!taken.problem.isEmpty()) {
+                    setProblem(taken.problem);
+                    return;
+                }
+                const run::MergeReport *report = &taken.report;
+                QStringList left;
+                for (const run::LeftRun &r : report->left)
+                    left << r.run + QStringLiteral(": ") + run::inWords(r.problem);
+                const QString done = tr("Runs taken over: %1; here already: %2.")
+                                         .arg(report->added + report->continued)
+                                         .arg(report->present);
+                if (left.isEmpty())
+                    setNotice(done);
+                else
+                    setProblem(done + QLatin1Char(' ') +
+                               tr("Left: %1.").arg(left.mid(0, 5).join(QStringLiteral("; "))));
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void Session::compareRuns(qint64 shown, qint64 before)
+{
+    m_history.open(shown);
+    compareWithRun(before);
 }
 
 void Session::reportRun(qint64 run)

@@ -15,10 +15,12 @@
 #include "run/book/studio.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
+#include "run/logbook/desk_state.h"
 #include "run/logbook/figure_trends.h"
 
 #include <QDateTime>
 #include <QString>
+#include <QStringList>
 
 #include <compare>
 #include <map>
@@ -41,7 +43,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof, Logbook;
+        ByEye, SoftProof, Logbook, Trends, Agreement;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -56,6 +58,8 @@ inline constexpr ViewId ViewId::Compare{"compare"};
 inline constexpr ViewId ViewId::ByEye{"by-eye"};
 inline constexpr ViewId ViewId::SoftProof{"soft-proof"};
 inline constexpr ViewId ViewId::Logbook{"logbook"};
+inline constexpr ViewId ViewId::Trends{"trends"};
+inline constexpr ViewId ViewId::Agreement{"agreement"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -146,6 +150,8 @@ struct ProfilesState {
     std::vector<desk::KnownProfile> profiles;      ///< in use or used last first
     bool profileChosen = false;                    ///< by a person, instead of the last run's
     int remindAfterDays = 0, remindAfterHours = 0; ///< 0: never
+    std::optional<QDateTime> nextCheckAt;          ///< nothing: no reminder, or never proved
+    bool isNextCheckForetold = false;        ///< by the display's drift, not by the days alone
     std::optional<QString> defaultInService; ///< file; empty: none; nothing: no colour service
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
 };
@@ -211,9 +217,70 @@ struct LogEntry : run::LogLine {
 /// All that the logbook holds, newest first; read when somebody looks.
 struct LogState {
     std::shared_ptr<const std::vector<LogEntry>> log; ///< null: not read yet
-    std::vector<run::FigureTrend> lightTrends; ///< of the displays in it
+    std::vector<run::FigureTrend> lightTrends;        ///< of the displays in it
     bool readingLog = false;
     qint64 comparedRun = 0; ///< that pictures are to be compared with; 0: none was asked for
+};
+
+/// A figure of a display over time, and all displays that have been measured.
+struct TrendSheet {
+    struct Display {
+        QString id, name;
+    };
+    run::FigureTrend trend;
+    std::vector<run::TrendEvent> events;
+    std::vector<Display> displays;
+};
+
+/// Null: not read yet.
+struct TrendState {
+    std::shared_ptr<const TrendSheet> trendSheet;
+};
+
+/// What is held against each other: "display:ID" as it was read last, or "run:NUMBER"; empty: as it
+/// comes.
+struct AgreementQuestion {
+    QString first, second;
+    Viewing viewing = Viewing::SideBySide;
+    QString colours = QStringLiteral("lantern40"); ///< see referenceByKey()
+    bool operator==(const AgreementQuestion &) const = default;
+};
+
+struct AgreementSheet {
+    struct Choice {
+        QString key, title;
+    };
+    struct Pair {
+        size_t first, second;      ///< of `displays`
+        double mean, error, worst; ///< ΔE00; error: of the mean, k = 1
+    };
+    AgreementQuestion question;                  ///< as it was answered
+    std::vector<Choice> choices;                 ///< displays, then runs
+    std::optional<run::DeskState> first, second; ///< nothing: there are no two yet
+    std::optional<Agreement> agreement;
+    std::vector<AgreedColour> greys; ///< from white to black
+    std::vector<run::ComparedFigure> figures;
+    std::vector<Diagram> firstCurves, secondCurves; ///< of the runs whose profiles are in use
+    QStringList displays;                           ///< names of all that can be held together
+    std::vector<Pair> pairs;
+    Ranking ranking; ///< of `displays`
+};
+
+struct AgreementState {
+    AgreementQuestion agreementQuestion;
+    std::shared_ptr<const AgreementSheet> agreementSheet; ///< null: not worked out yet
+    bool comparing = false;                               ///< it is being worked out
+};
+
+/// The house's shared book.
+struct BookState {
+    QString bookUrl; ///< empty: this logbook goes with none
+    bool syncing = false;
+    QDateTime syncedAt; ///< invalid: not since the program was started
+    bool isBookEncrypted = false;
+    int runsBrought = 0, runsFetched = 0; ///< since then
+    QString bookProblem;                  ///< why it could not be reached the last time
+    QStringList bookLeft;                 ///< runs that could not be brought, and why
 };
 
 /// What the logbook says of the selected display.
@@ -254,6 +321,9 @@ struct SessionState : RunState,
                       ProofState,
                       PrintState,
                       LogState,
+                      TrendState,
+                      AgreementState,
+                      BookState,
                       GamutState {
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only

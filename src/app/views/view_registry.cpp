@@ -1,4 +1,5 @@
 #include "app/views/accuracy/accuracy_view.h"
+#include "app/views/agreement/agreement_view.h"
 #include "app/views/aim/aim_view.h"
 #include "app/views/by_eye/by_eye_view.h"
 #include "app/views/check/check_view.h"
@@ -10,6 +11,7 @@
 #include "app/views/ready/ready_view.h"
 #include "app/views/soft_proof/soft_proof_view.h"
 #include "app/views/tone/tone_view.h"
+#include "app/views/trends/trends_view.h"
 #include "app/views/white/white_view.h"
 
 namespace lantern::app {
@@ -33,6 +35,10 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::Key_L)},
         {ViewId::Logbook, [](Intents *i) -> View * { return new LogbookView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L)},
+        {ViewId::Trends, [](Intents *i) -> View * { return new TrendsView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T)},
+        {ViewId::Agreement, [](Intents *i) -> View * { return new AgreementView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A)},
     };
 }
 

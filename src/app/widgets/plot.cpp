@@ -69,8 +69,27 @@ Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, Q
     axisRect()->insetLayout()->setInsetAlignment(0, Qt::AlignLeft | Qt::AlignTop);
 }
 
+void Plot::setDates()
+{
+    m_dates = true;
+    const QSharedPointer<QCPAxisTickerDateTime> ticker(new QCPAxisTickerDateTime);
+    ticker->setDateTimeFormat(QStringLiteral("MMM yyyy"));
+    ticker->setDateTimeSpec(Qt::UTC);
+    ticker->setTickCount(6);
+    xAxis->setTicker(ticker);
+}
+
+/// What stands at a place of the lower axis.
+QString Plot::across(double x) const
+{
+    return m_dates ? locale().toString(
+                         QDateTime::fromSecsSinceEpoch(static_cast<qint64>(x), Qt::UTC).date(),
+                         QLocale::ShortFormat)
+                   : xAxis->label() + QLatin1Char(' ') + locale().toString(x, 'g', 4);
+}
+
 /// A curve for those who cannot see it: its name and a dozen of its points.
-QString Plot::inWords(const Curve &c)
+QString Plot::inWords(const Curve &c) const
 {
     constexpr qsizetype kTold = 12;
     const qsizetype n = std::min(c.x.size(), c.y.size());
@@ -78,7 +97,7 @@ QString Plot::inWords(const Curve &c)
     const qsizetype shown = std::min(n, kTold);
     for (qsizetype k = 0; k < shown; ++k) {
         const qsizetype i = shown > 1 ? k * (n - 1) / (shown - 1) : 0;
-        points << tr("%1: %2").arg(QLocale().toString(c.x[i], 'g', 3),
+        points << tr("%1: %2").arg(m_dates ? across(c.x[i]) : QLocale().toString(c.x[i], 'g', 3),
                                    QLocale().toString(c.y[i], 'g', 3));
     }
     const QString name = c.name.isEmpty() ? tr("Curve") : c.name;
@@ -174,8 +193,7 @@ void Plot::tell(const std::optional<At> &at)
         const double x = c.x[at->point];
         const double y = c.y[at->point];
         const auto number = [this](double v) { return locale().toString(v, 'g', 4); };
-        const QString point = QStringLiteral("%1 %2, %3 %4")
-                                  .arg(xAxis->label(), number(x), yAxis->label(), number(y));
+        const QString point = QStringLiteral("%1, %2 %3").arg(across(x), yAxis->label(), number(y));
         m_told->setText(c.name.isEmpty() ? point : c.name + QStringLiteral(": ") + point);
         const QPointF pixel(xAxis->coordToPixel(x), yAxis->coordToPixel(y));
         for (auto *corner : {m_mark->topLeft, m_mark->bottomRight})

@@ -18,6 +18,8 @@ public:
     Plot(const QString &title, const QString &xLabel, const QString &yLabel,
          QWidget *parent = nullptr);
 
+    /// The lower axis is of days, in seconds since 1970, UTC.
+    void setDates();
     /// Draws these curves instead of those drawn before, at the next repaint.
     void setCurves(const std::vector<Curve> &curves);
     /// What is drawn, as a value: for paper and files.
@@ -38,12 +40,15 @@ private:
         qsizetype point = 0;
     };
     void add(const Curve &curve);
-    [[nodiscard]] static QString inWords(const Curve &curve);
+    [[nodiscard]] QString inWords(const Curve &curve) const;
     void tell(const std::optional<At> &at);
     void step(int curves, qsizetype points);
     void save();
 
+    [[nodiscard]] QString across(double x) const;
+
     QString m_title;
+    bool m_dates = false;
     std::vector<Curve> m_curves;
     std::optional<At> m_at;
     QCPItemText *m_told;

@@ -25,6 +25,22 @@ void MainWindow::makeMenus(QUndoStack *stack)
     file->addAction(tr("S&tudio on reports…"), this,
                     [this] { (new StudioDialog(m_intents, m_state.reportStyle, this))->open(); });
     file->addSeparator();
+    file->addAction(tr("&Back up the logbook…"), this, [this] {
+        const QString path = fileToSave(
+            this, QStringLiteral("log"), tr("Back up the logbook"),
+            QStringLiteral("logbook-%1.sqlite").arg(QDate::currentDate().toString(Qt::ISODate)),
+            tr("Logbooks (*.sqlite)"));
+        if (!path.isEmpty())
+            emit m_intents->logbookBackedUp(path);
+    });
+    file->addAction(tr("Take &over another logbook…"), this, [this] {
+        const QString path =
+            fileToOpen(this, QStringLiteral("log"), tr("Take over a logbook or a backup"),
+                       tr("Logbooks (*.sqlite);;All files (*)"));
+        if (!path.isEmpty())
+            emit m_intents->logbookOffered(path);
+    });
+    file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 
     QMenu *edit = menuBar()->addMenu(tr("&Edit"));

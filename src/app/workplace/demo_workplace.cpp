@@ -269,6 +269,11 @@ void DemoWorkplace::proved(int display, std::optional<double> meanDeltaE00)
     });
 }
 
+void DemoWorkplace::foretold(int display, const QDateTime &at)
+{
+    changeStanding(display, [&](platform::Standing &s) { s.foretoldAt = at; });
+}
+
 void DemoWorkplace::giveUpInstalled(int display)
 {
     changeStanding(display, [](platform::Standing &s) { s.installedAt = {}; });

@@ -69,6 +69,7 @@ public:
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
     void proved(int display, std::optional<double> meanDeltaE00) override;
+    void foretold(int display, const QDateTime &at) override;
     [[nodiscard]] platform::Standing standing(int display) const override;
     [[nodiscard]] std::vector<desk::KnownProfile> profiles(int display) const override;
     void useProfile(int display, const QString &path) override;

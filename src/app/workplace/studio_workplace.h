@@ -42,6 +42,7 @@ public:
     {
         m_desk.proved(display, meanDeltaE00);
     }
+    void foretold(int display, const QDateTime &at) override { m_desk.foretold(display, at); }
     [[nodiscard]] platform::Standing standing(int display) const override
     {
         return m_desk.standing(display);

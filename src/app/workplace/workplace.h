@@ -53,6 +53,8 @@ public:
     virtual void runEnds(int display) { Q_UNUSED(display) }
     /// A run or a check has just told how good the display is. \param meanDeltaE00 of a validation
     virtual void proved(int display, std::optional<double> meanDeltaE00) = 0;
+    /// When its light may leave its limits at the earliest; invalid: not known.
+    virtual void foretold(int display, const QDateTime &at) = 0;
     /// What the display is to have in force, and when it is to be looked at again.
     [[nodiscard]] virtual platform::Standing standing(int display) const = 0;
     /// The profiles that were made for the display or used on it.

@@ -32,7 +32,7 @@ Shown shownBy(const KnownDisplay &d, const ReferenceSet &set)
         const DeviceRgb sent{std::round(exact.r), std::round(exact.g), std::round(exact.b)};
         const Lab shown = d.profile.toLab(sent);
         out.colours.push_back(d.change * vec(displayXyz(shown, d.white)));
-        out.reachable.push_back(deltaE2000(shown, c.lab) <= kReachable);
+        out.reachable.push_back(deltaE2000(d.profile.toLab(exact), c.lab) <= kReachable);
     }
     return out;
 }

@@ -18,7 +18,19 @@ constexpr int kNodes = 33;
 struct Table {
     std::vector<std::array<float, 3>> nodes; ///< 0..255, red slowest
 
-    void apply(const uint8_t *in, uint8_t *out) const
+    void fill(const std::function<Vec3(const DeviceRgb &)> &rule)
+    {
+        nodes.reserve(static_cast<size_t>(kNodes) * kNodes * kNodes);
+        for (int r = 0; r < kNodes; ++r)
+            for (int g = 0; g < kNodes; ++g)
+                for (int b = 0; b < kNodes; ++b) {
+                    const Vec3 out = rule(toDeviceRgb(255 * Vec3(r, g, b) / (kNodes - 1)));
+                    nodes.push_back({static_cast<float>(out[0]), static_cast<float>(out[1]),
+                                     static_cast<float>(out[2])});
+                }
+    }
+    /// Between the nodes around a pixel.
+    [[nodiscard]] std::array<float, 3> valueOf(const uint8_t *in) const
     {
         std::array<int, 3> at{};
         std::array<float, 3> f{};
@@ -39,6 +51,11 @@ struct Table {
             for (int c = 0; c < 3; ++c)
                 sum[c] += weight * nodes[index][c];
         }
+        return sum;
+    }
+    void apply(const uint8_t *in, uint8_t *out) const
+    {
+        const std::array<float, 3> sum = valueOf(in);
         for (int c = 0; c < 3; ++c)
             out[2 - c] = static_cast<uint8_t>(std::lround(std::clamp(sum[c], 0.0F, 255.0F)));
         out[3] = in[3];
@@ -134,14 +151,7 @@ Rendition Rendition::ofPrint(const Bytes &from, const Bytes &print, const Bytes 
 Rendition Rendition::of(const std::function<DeviceRgb(const DeviceRgb &)> &rule)
 {
     auto work = std::make_shared<Work>();
-    work->table.nodes.reserve(static_cast<size_t>(kNodes) * kNodes * kNodes);
-    for (int r = 0; r < kNodes; ++r)
-        for (int g = 0; g < kNodes; ++g)
-            for (int b = 0; b < kNodes; ++b) {
-                const DeviceRgb out = rule(toDeviceRgb(255 * Vec3(r, g, b) / (kNodes - 1)));
-                work->table.nodes.push_back({static_cast<float>(out.r), static_cast<float>(out.g),
-                                             static_cast<float>(out.b)});
-            }
+    work->table.fill([&](const DeviceRgb &rgb) { return vec(rule(rgb)); });
     return Rendition(std::move(work));
 }
 
@@ -164,7 +174,8 @@ void Rendition::apply(const uint8_t *in, uint8_t *out, size_t pixels, Precision 
 
 struct PixelColours::Work {
     LcmsContext context;
-    LcmsTransform transform;
+    LcmsTransform transform; ///< null: the table
+    Table table;
 };
 
 PixelColours::PixelColours(const std::vector<uint8_t> &icc)
@@ -194,8 +205,23 @@ PixelColours PixelColours::ofPrint(const std::vector<uint8_t> &from,
     return PixelColours(std::move(work));
 }
 
+PixelColours PixelColours::of(const std::function<Lab(const DeviceRgb &)> &rule)
+{
+    auto work = std::make_shared<Work>();
+    work->table.fill([&](const DeviceRgb &rgb) {
+        const Lab lab = rule(rgb);
+        return Vec3(lab.L, lab.a, lab.b);
+    });
+    return PixelColours(std::move(work));
+}
+
 void PixelColours::apply(const uint8_t *in, float *lab, size_t pixels) const
 {
+    if (!m_work->transform) {
+        for (size_t i = 0; i < pixels; ++i)
+            std::ranges::copy(m_work->table.valueOf(in + 4 * i), lab + 3 * i);
+        return;
+    }
     cmsDoTransform(m_work->transform.get(), in, lab, static_cast<cmsUInt32Number>(pixels));
 }
 

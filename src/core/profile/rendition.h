@@ -58,6 +58,8 @@ public:
     /// what that shows can be held against these. \throws Error BadInput
     static PixelColours ofPrint(const std::vector<uint8_t> &from, const std::vector<uint8_t> &print,
                                 bool paperWhite);
+    /// By a rule for single colours, worked out at the nodes of a table and linear between them.
+    static PixelColours of(const std::function<Lab(const DeviceRgb &)> &rule);
     void apply(const uint8_t *in, float *lab, size_t pixels) const;
 
 private:

@@ -8,6 +8,7 @@
 #include "run/engine/reading_taker.h"
 #include "run/engine/run_status.h"
 #include "run/logbook/logbook.h"
+#include "run/shared/book_sync.h"
 #include "run/stages/stage_registry.h"
 
 #include <QElapsedTimer>
@@ -35,6 +36,14 @@ public:
     void setAcceptsMisfit(bool accepts) { m_acceptsMisfit = accepts; }
     /// For tests of the full disk: the logbook may not grow beyond so many pages.
     void limitLogbookPages(int pages) { logbook().limitPages(pages); }
+
+    /// What taking in came to, or why it failed; the run under way goes on in any case.
+    struct TakenIn {
+        MergeReport report;
+        QString problem;
+    };
+    TakenIn takeIn(const lantern::run::Fetched &fetched);
+    TakenIn mergeFrom(const QString &logbook);
 
 public slots:
     /// Opens the logbook now, so that a second program is noticed at the start.

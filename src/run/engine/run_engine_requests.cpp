@@ -173,6 +173,24 @@ void RunEngine::setNote(qint64 run, const QString &note)
     guarded([&] { logbook().setNote(run, note); });
 }
 
+RunEngine::TakenIn RunEngine::takeIn(const Fetched &fetched)
+{
+    try {
+        return {run::takeIn(logbook(), fetched), {}};
+    } catch (const Error &e) {
+        return {{}, inWords(e)};
+    }
+}
+
+RunEngine::TakenIn RunEngine::mergeFrom(const QString &path)
+{
+    try {
+        return {run::mergeFrom(logbook(), path), {}};
+    } catch (const Error &e) {
+        return {{}, inWords(e)};
+    }
+}
+
 void RunEngine::setRemoved(qint64 run, bool removed)
 {
     guarded([&] {

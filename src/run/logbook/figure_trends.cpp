@@ -74,6 +74,19 @@ TrendReading readingOf(const DatedFigure &f)
             f.figure.value, f.figure.uncertainty, f.meter};
 }
 
+/// The uncertainty of white's luminance is kept with its error from the aim, as a share.
+void addUncertainties(Logbook &book, FigureTrend &t)
+{
+    std::map<qint64, double> shares;
+    for (const DatedFigure &f :
+         book.figures(t.displayId, QString::fromStdString(figureKey(Figure::Luminance))))
+        if (f.figure.uncertainty)
+            shares[f.run] = *f.figure.uncertainty;
+    for (TrendReading &r : t.readings)
+        if (const auto share = shares.find(r.run); share != shares.end())
+            r.uncertainty = share->second * r.value;
+}
+
 /// White as checks read it: a ratio to that of the run they are held against.
 void addChecks(Logbook &book, const std::map<qint64, const LogLine *> &runs, FigureTrend &t)
 {
@@ -179,8 +192,10 @@ FigureTrend figureTrend(Logbook &book, const std::vector<LogLine> &lines, const 
     std::ranges::sort(calibrated);
     for (const DatedFigure &f : book.figures(displayId, QString::fromLatin1(figure.row)))
         t.readings.push_back(readingOf(f));
-    if (isWhite(figure))
+    if (isWhite(figure)) {
+        addUncertainties(book, t);
         addChecks(book, runs, t);
+    }
     std::erase_if(t.readings, [&](const TrendReading &r) { // damaged
         return !std::isfinite(r.day) || !std::isfinite(r.value) ||
                (figure.isByShare && r.value <= 0);

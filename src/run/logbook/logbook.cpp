@@ -423,7 +423,7 @@ std::vector<KeptResult> Logbook::newestResults(const QString &displayId, const Q
     Statement s(*this, "SELECT stage.result, stage.bytes FROM run JOIN stage ON stage.run = run.id "
                        "WHERE run.display_id = ? AND run.meter = ? AND stage.stage = ? AND "
                        "stage.finished_at IS NOT NULL AND stage.problem IS NULL "
-                       "ORDER BY run.id DESC LIMIT 50");
+                       "ORDER BY run.started_at DESC, run.id DESC LIMIT 50");
     s.bind(displayId).bind(meter).bind(stageKey(stage)).run();
     std::vector<KeptResult> out;
     while (s.next())
@@ -459,8 +459,10 @@ std::vector<RunSummary> Logbook::runs(const RunQuery &query)
     if (query.finishedOnly)
         sql += QStringLiteral(" AND finished_at IS NOT NULL");
     if (query.before > 0)
-        sql += QStringLiteral(" AND id < ?");
-    sql += QStringLiteral(" ORDER BY id DESC LIMIT ?");
+        sql +=
+            QStringLiteral(" AND (started_at, id) < (SELECT started_at, id FROM run WHERE id = ?)");
+    // By time: what came from another logbook has a number of this one, however old it is.
+    sql += QStringLiteral(" ORDER BY started_at DESC, id DESC LIMIT ?");
     Statement s(*this, sql);
     if (!query.displayId.isEmpty())
         s.bind(query.displayId);
@@ -477,13 +479,13 @@ std::vector<RunSummary> Logbook::runs(const RunQuery &query)
     return out;
 }
 
-std::vector<LogLine> Logbook::lines()
+std::vector<LogLine> Logbook::lines(int atMost)
 {
     Statement s(*this, "SELECT id, kind, display_id, display_name, meter, started_at, "
                        "reference_run, finished_at IS NOT NULL, abandoned, identity, workstation, "
                        "person, note FROM run WHERE removed_at IS NULL ORDER BY started_at DESC, "
-                       "id DESC");
-    s.run();
+                       "id DESC LIMIT ?");
+    s.bind(QVariant(atMost)).run();
     std::vector<LogLine> out;
     std::unordered_map<qint64, size_t> places;
     while (s.next()) {
@@ -498,9 +500,11 @@ std::vector<LogLine> Logbook::lines()
         places[line.id] = out.size();
         out.push_back(std::move(line));
     }
-    Statement f(*this, "SELECT run, name, value, unit, uncertainty, bound FROM figure WHERE bound "
-                       "IS NOT NULL ORDER BY id");
-    f.run();
+    Statement f(*this,
+                "SELECT run, name, value, unit, uncertainty, bound FROM figure WHERE bound "
+                "IS NOT NULL AND run IN (SELECT id FROM run WHERE removed_at IS NULL ORDER BY "
+                "started_at DESC, id DESC LIMIT ?) ORDER BY id");
+    f.bind(QVariant(atMost)).run();
     while (f.next())
         if (const auto at = places.find(f.value(0).toLongLong()); at != places.end())
             out[at->second].figures.push_back({f.text(1).toStdString(), f.value(2).toDouble(),
@@ -527,7 +531,7 @@ std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
 {
     Statement s(*this, "SELECT id, finished_at IS NOT NULL FROM run WHERE abandoned = 0 AND "
                        "removed_at IS NULL AND kind = 'calibration' AND (? = '' OR display_id = ?) "
-                       "ORDER BY id DESC LIMIT 1");
+                       "ORDER BY started_at DESC, id DESC LIMIT 1");
     s.bind(displayId).bind(displayId).run();
     if (!s.next() || s.value(1).toBool())
         return std::nullopt;

@@ -41,6 +41,13 @@ struct LogLine : RunSummary {
 /// the second of two that share one. \param setup its JSON
 QString identityOfOld(qint64 run, const QString &identity, const QString &setup);
 
+/// A run that a shared book may have.
+struct SharedRun {
+    qint64 run = 0;
+    QString identity, note;
+    QString removedAt; ///< empty: it is in the lists
+};
+
 /// Which lines of the logbook; newest first. Runs that were removed are never among them.
 struct RunQuery {
     QString displayId = {}; ///< empty: all displays
@@ -124,8 +131,8 @@ public:
     void abandon(qint64 run);
 
     [[nodiscard]] std::vector<RunSummary> runs(const RunQuery &query = {});
-    /// All that were not removed, newest first.
-    [[nodiscard]] std::vector<LogLine> lines();
+    /// Those that were not removed, newest first; a negative number: all of them.
+    [[nodiscard]] std::vector<LogLine> lines(int atMost = -1);
     void setNote(qint64 run, const QString &note);
     /// A run that was removed is in no list and no trend; all of it is kept, and it can come back.
     void setRemoved(qint64 run, bool removed);
@@ -142,6 +149,11 @@ public:
     /// Number of the run of that identity in this logbook.
     [[nodiscard]] std::optional<qint64> runOf(const QString &identity);
     [[nodiscard]] RunRecord record(qint64 run);
+    /// Those that change no more, finished or discarded, removed ones, too. \param workstation that
+    /// they were begun on; empty: any
+    [[nodiscard]] std::vector<SharedRun> sharedRuns(const QString &workstation);
+    /// Note and removal of a run as somebody else says. \param removedAt empty: it is in the lists
+    void setRemark(qint64 run, const QString &note, const QString &removedAt);
     enum class Put {
         Added,
         Continued, ///< it was here, read less far: what was here is part of it

@@ -118,6 +118,27 @@ RunRecord Logbook::record(qint64 run)
     return r;
 }
 
+std::vector<SharedRun> Logbook::sharedRuns(const QString &workstation)
+{
+    Statement s(*this, "SELECT id, identity, note, coalesce(removed_at, '') FROM run WHERE "
+                       "(finished_at IS NOT NULL OR abandoned) AND (? = '' OR workstation = ?) "
+                       "ORDER BY id");
+    s.bind(workstation).bind(workstation).run();
+    std::vector<SharedRun> out;
+    while (s.next())
+        out.push_back({s.value(0).toLongLong(), s.text(1), s.text(2), s.text(3)});
+    return out;
+}
+
+void Logbook::setRemark(qint64 run, const QString &note, const QString &removedAt)
+{
+    Statement(*this, "UPDATE run SET note = ?, removed_at = ? WHERE id = ?")
+        .bind(note)
+        .bind(textOrNull(removedAt))
+        .bind(run)
+        .run();
+}
+
 Logbook::Put Logbook::put(const RunRecord &record)
 {
     checkRecord(record);
@@ -176,28 +197,28 @@ void Logbook::insertRecord(const RunRecord &r, std::optional<qint64> instead)
         head.bind(r.identity).bind(r.note).bind(textOrNull(r.removedAt));
     head.run();
     const QVariant run = instead ? QVariant(*instead) : QVariant(head.lastId());
-    const auto fill = [&](const std::vector<QVariantList> &rows, const QString &sql) {
-        Statement s(*this, sql);
+    const auto fill = [&](const std::vector<QVariantList> &rows,
+                          std::span<const RecordColumn> columns, const char *table,
+                          const char *more, const std::vector<QVariant> &same) {
+        QStringList places;
+        for (size_t i = 0; i < columns.size() + same.size(); ++i)
+            places << QStringLiteral("?");
+        Statement s(*this, QStringLiteral("INSERT INTO %1 (%2%3) VALUES (%4)")
+                               .arg(QLatin1String(table), columnNames(columns), QLatin1String(more),
+                                    places.join(QStringLiteral(", "))));
         for (const QVariantList &row : rows) {
             s.rebind();
             for (const QVariant &value : row)
                 s.bind(value);
-            s.bind(run).run();
+            for (const QVariant &value : same)
+                s.bind(value);
+            s.run();
         }
     };
-    const auto insert = [](std::span<const RecordColumn> columns, const char *table) {
-        QStringList places;
-        for (size_t i = 0; i <= columns.size(); ++i)
-            places << QStringLiteral("?");
-        return QStringLiteral("INSERT INTO %1 (%2, run) VALUES (%3)")
-            .arg(QLatin1String(table), columnNames(columns), places.join(QStringLiteral(", ")));
-    };
-    fill(r.readings, insert(kReadingColumns, "reading"));
-    fill(r.stages, insert(kStageColumns, "stage"));
-    fill(r.figures,
-         QStringLiteral("INSERT INTO figure (%1, run, display_id, meter, taken_at) SELECT ?, ?, ?, "
-                        "?, ?, ?, id, display_id, meter, started_at FROM run WHERE id = ?")
-             .arg(columnNames(kFigureColumns)));
+    fill(r.readings, kReadingColumns, "reading", ", run", {run});
+    fill(r.stages, kStageColumns, "stage", ", run", {run});
+    fill(r.figures, kFigureColumns, "figure", ", run, display_id, meter, taken_at",
+         {run, r.displayId, r.meter, r.startedAt});
 }
 
 void Logbook::together(const std::function<void()> &work)

@@ -35,6 +35,7 @@ public:
     }
     void runEnds(int) override { asked << QStringLiteral("ends"); }
     void proved(int, std::optional<double>) override { asked << QStringLiteral("proved"); }
+    void foretold(int, const QDateTime &) override { asked << QStringLiteral("foretold"); }
     [[nodiscard]] platform::Standing standing(int) const override { return {}; }
     [[nodiscard]] std::vector<desk::KnownProfile> profiles(int) const override { return known; }
     void useProfile(int, const QString &path) override

@@ -217,6 +217,26 @@ private slots:
         QVERIFY(refused > 20);
     }
 
+    /// What is older stays older, whatever number it gets here: nobody's newest run is another now.
+    void anOlderRunTakenOverIsNotTheNewest()
+    {
+        Logbook book(golden("logbook-v5.sqlite", "mine.sqlite"), Logbook::Access::Write);
+        const auto newest = book.runs({.kind = RunKind::Calibration, .atMost = 1}).front().id;
+        const auto unfinished = book.unfinishedRun();
+        RunRecord old = book.record(1);
+        old.identity = QStringLiteral("older");
+        Json setup = parseJson(old.setup.toStdString(), "setup");
+        setup["started_at"] = "2024-05-05T08:00:00Z";
+        old.setup = QByteArray::fromStdString(setup.dump());
+        old.startedAt = QStringLiteral("2024-05-05T08:00:00Z");
+        QCOMPARE(book.put(old), Logbook::Put::Added);
+        QCOMPARE(book.runs({.kind = RunKind::Calibration, .atMost = 1}).front().id, newest);
+        QCOMPARE(book.unfinishedRun(), unfinished);
+        const auto all = book.runs({.kind = {}});
+        QCOMPARE(all.back().startedAt, old.startedAt);
+        QCOMPARE(book.runs({.kind = {}, .before = all[2].id}).front().id, all[3].id);
+    }
+
     void itselfIsNotMerged()
     {
         Logbook book(golden("logbook-v5.sqlite", "mine.sqlite"), Logbook::Access::Write);

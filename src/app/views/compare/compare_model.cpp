@@ -116,10 +116,15 @@ CompareModel compareModel(const SessionState &state, qint64 before, bool trueLum
         if (!m.isWaiting && run->second->after && run->second->after->white) {
             s.beforeProfile = run->second->profile;
             s.beforeWhite = *run->second->after->white;
+            s.betweenDisplays = run->second->setup.displayId != r.setup.displayId;
         }
         m.explanation =
-            m.isWaiting
-                ? Compare::tr("That run is being read…")
+            m.isWaiting ? Compare::tr("That run is being read…")
+            : s.betweenDisplays
+                ? Compare::tr("Before: as the other display shows it through its profile, %1. "
+                              "Now: as this one does. The map has what both show, whether this "
+                              "one can show it or not.")
+                      .arg(luminance)
                 : Compare::tr("Before: as the display of that run showed it then, %1. Now: as it "
                               "should look.")
                       .arg(luminance);
@@ -171,12 +176,52 @@ double whiteFits(const XYZ &stateWhite, const CompareModel::Sources &s)
     return dim;
 }
 
+/// Black point compensation, as programs do it (ISO 18619): in proportion to light, so that white
+/// stays and the one black becomes the other. \param from, to L* of the blacks
+Lab blackAdjusted(const Lab &lab, double from, double to)
+{
+    const auto light = [](double lightness) { return xyzFromLab({lightness, 0, 0}, kD50).Y; };
+    const double share = (1 - light(to)) / (1 - light(from));
+    const RelXYZ in = xyzFromLab(lab, kD50);
+    const auto part = [&](double v, double white) { return share * v + (1 - share) * white; };
+    return labFromXyz({part(in.X, kD50.X), part(in.Y, kD50.Y), part(in.Z, kD50.Z)}, kD50);
+}
+
+/// What two displays show of a picture, each through its own profile.
+void showBoth(const std::vector<uint8_t> &other, const CompareModel::Sources &s,
+              const std::vector<uint8_t> &source, Renditions &r)
+{
+    const ProfileFile there(other, "profile of the other display");
+    const ProfileFile here(bytesOf(s.now), "profile");
+    const auto from = source.empty() ? std::optional<ProfileFile>()
+                                     : std::optional(ProfileFile::ofPicture(source, "picture"));
+    // At true luminance the eye is used to the brighter white, else to each one's own.
+    const XYZ &brighter = s.beforeWhite.Y > s.nowWhite.Y ? s.beforeWhite : s.nowWhite;
+    const double black = from ? from->toLab({0, 0, 0}).L : 0;
+    const auto seenOn = [&](const ProfileFile &profile, const XYZ &white, const DeviceRgb &rgb) {
+        const Lab asked = blackAdjusted(from ? from->toLab(rgb) : pcsFromSrgb(rgb), black,
+                                        profile.toLab({0, 0, 0}).L);
+        const DeviceRgb sent = profile.toDevice(asked);
+        const XYZ light = displayXyz(
+            profile.toLab({std::round(sent.r), std::round(sent.g), std::round(sent.b)}), white);
+        return pcsLab(light, s.trueLuminance ? brighter : white);
+    };
+    const auto onFirst = [&](const DeviceRgb &rgb) { return seenOn(there, s.beforeWhite, rgb); };
+    const auto onSecond = [&](const DeviceRgb &rgb) { return seenOn(here, s.nowWhite, rgb); };
+    r.first = std::make_shared<const PixelColours>(PixelColours::of(onFirst));
+    r.second = std::make_shared<const PixelColours>(PixelColours::of(onSecond));
+    r.before = Rendition::of([&](const DeviceRgb &rgb) { return here.toDevice(onFirst(rgb)); });
+    if (s.trueLuminance)
+        r.now = Rendition::of([&](const DeviceRgb &rgb) { return here.toDevice(onSecond(rgb)); });
+}
+
 } // namespace
 
 Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &picture)
 {
     using Black = Rendition::Black;
-    Renditions r{Rendition::none(), Rendition::none(), nullptr, Rendition::none(), nullptr, {}};
+    Renditions r{Rendition::none(), Rendition::none(), nullptr, Rendition::none(),
+                 nullptr,           nullptr,           nullptr, {}};
     if (s.now.isEmpty())
         return r;
     try {
@@ -206,7 +251,9 @@ Renditions renditionsOf(const CompareModel::Sources &s, const QByteArray &pictur
             return r;
         } else // it had a profile: programs sent pictures through that
             r.former = Rendition::between(source, former, Black::Adjusted);
-        if (s.trueLuminance) {
+        if (s.betweenDisplays)
+            showBoth(former, s, source, r);
+        else if (s.trueLuminance) {
             const Dimming dim = dimmingOf(white, s.nowWhite);
             r.before = shownHere(former, white, s, dim.before);
             if (dim.now < 1) {
@@ -416,7 +463,11 @@ Frame frameOf(const Pyramid &pyramid, const Sight &sight, const Renditions &rend
             for (size_t x = 0; x < width; ++x)
                 beyond[y * maskStride + static_cast<qsizetype>(x)] = delta[x] > kBeyond;
         }
-        renditions.colours->apply(f.now.constScanLine(y), now.data(), width);
+        if (renditions.first) {
+            renditions.first->apply(seen.constScanLine(y), before.data(), width);
+            renditions.second->apply(seen.constScanLine(y), now.data(), width);
+        } else
+            renditions.colours->apply(f.now.constScanLine(y), now.data(), width);
         rowDeltas(before, now, delta);
         auto *line = reinterpret_cast<QRgb *>(to + y * stride);
         for (size_t x = 0; x < width; ++x) {

@@ -33,6 +33,8 @@ struct CompareModel {
         qint64 before = BeforeChoice::AsFound;
         QByteArray beforeProfile; ///< of a run
         XYZ beforeWhite;
+        /// Of another display: pictures were sent to both through their profiles.
+        bool betweenDisplays = false;
         bool trueLuminance = false; ///< of a print: with the paper's own white
         QByteArray print;           ///< profile of a printing condition
         bool operator==(const Sources &) const = default;
@@ -51,6 +53,9 @@ struct Renditions {
     std::shared_ptr<const PixelColours> colours; ///< of both
     /// Code values that the display had in its former state, for showing that itself.
     Rendition former;
+    /// Colours that each of two displays shows of the picture; null: before is none of another.
+    /// What this display cannot show of them is in these, too.
+    std::shared_ptr<const PixelColours> first, second;
     /// Colours that the print of the picture has; null: before is no print.
     std::shared_ptr<const PixelColours> printed;
     QString problem; ///< why there is nothing to compare; empty: all is well

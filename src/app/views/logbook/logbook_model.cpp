@@ -43,6 +43,8 @@ std::vector<int> matching(const std::vector<LogEntry> &log, const LogFilter &fil
         const LogEntry &e = log[i];
         if ((!filter.displayId.isEmpty() && e.displayId != filter.displayId) ||
             (!filter.meter.isEmpty() && e.meter != filter.meter) ||
+            (!filter.workstation.isEmpty() && e.workstation != filter.workstation) ||
+            (!filter.person.isEmpty() && e.person != filter.person) ||
             (filter.kind && e.kind != *filter.kind) || (filter.mark && e.mark != *filter.mark) ||
             (filter.days > 0 && e.at < since))
             continue;
@@ -60,35 +62,6 @@ std::vector<double> signatureOf(const LogEntry &entry)
                       : f.limit > 0 ? f.value / f.limit
                                     : 0);
     return out;
-}
-
-QString trendInWords(const run::FigureTrend &t, const QString &name)
-{
-    if (!t.trend)
-        return LogModel::tr("%1: white has been read too seldom to tell how it drifts. It takes "
-                            "three proofs, two of them by one meter after one calibration.")
-            .arg(name);
-    const double percent = 100 * t.perMonth().value();
-    const QString change = percent < 0 ? LogModel::tr("%1 loses %2 % of its light in 30 days")
-                                       : LogModel::tr("%1 gains %2 % of light in 30 days");
-    QStringList parts = {change.arg(name, figure(std::abs(percent), 2))};
-    const auto days = [&](double day) { return figure(std::max(0.0, day - t.today), 0); };
-    if (t.forecast && t.forecast->state == Forecast::State::Left)
-        parts << LogModel::tr("it is outside its limits now");
-    else if (t.forecast && t.forecast->state == Forecast::State::Steady)
-        parts << LogModel::tr("it stays within its limits as far as can be told");
-    else if (t.forecast && t.forecast->latest)
-        parts << LogModel::tr("outside its limits in about %1 days (%2 to %3, eight times of ten)")
-                     .arg(days(t.forecast->day), days(t.forecast->earliest),
-                          days(*t.forecast->latest));
-    else if (t.forecast)
-        parts << LogModel::tr("outside its limits in about %1 days, in %2 at the earliest")
-                     .arg(days(t.forecast->day), days(t.forecast->earliest));
-    if (!t.trend->odd.empty())
-        parts << LogModel::tr("odd readings left out: %1").arg(t.trend->odd.size());
-    if (t.trend->jump)
-        parts << LogModel::tr("it jumped once: a control, a mode or the meter's place");
-    return parts.join(QStringLiteral("; ")) + QLatin1Char('.');
 }
 
 QByteArray logToCsv(const std::vector<LogEntry> &log, const std::vector<int> &places)

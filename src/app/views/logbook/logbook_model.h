@@ -12,9 +12,10 @@ namespace lantern::app {
 
 /// Which lines are wanted.
 struct LogFilter {
-    QString text;      ///< all of its words are somewhere in the line
-    QString displayId; ///< empty: of all
-    QString meter;     ///< empty: by all
+    QString text;                ///< all of its words are somewhere in the line
+    QString displayId;           ///< empty: of all
+    QString meter;               ///< empty: by all
+    QString workstation, person; ///< empty: of all
     std::optional<run::RunKind> kind;
     std::optional<Mark> mark;
     int days = 0; ///< of the last so many; 0: all
@@ -27,10 +28,6 @@ std::vector<int> matching(const std::vector<LogEntry> &log, const LogFilter &fil
 /// How far each judged figure goes towards its limit: 1 is the limit itself; of figures with a
 /// least value the limit over the value. In the order of allFigures().
 std::vector<double> signatureOf(const LogEntry &entry);
-
-/// How the light of a display goes and when it will leave its limits, for people; why that cannot
-/// be told where it cannot. \param name of the display
-QString trendInWords(const run::FigureTrend &trend, const QString &name);
 
 /// Lines as a table that opens in any spreadsheet: when, display, kind, verdict, meter, note and
 /// every figure with its limit. \param places in the log

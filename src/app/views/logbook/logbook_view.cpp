@@ -1,6 +1,7 @@
 #include "app/views/logbook/logbook_view.h"
 
 #include "app/session/log_part.h"
+#include "app/state/trend_words.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/mark_painter.h"
@@ -81,8 +82,12 @@ LogbookView::LogbookView(Intents *intents)
       m_mark(makeSmallBox("logMark", tr("Verdict"), 5)),
       m_time(makeSmallBox("logTime", tr("Time"), 5)),
       m_meter(makeSmallBox("logMeter", tr("Meter"), 5)),
+      m_workstation(makeSmallBox("logWorkstation", tr("Workstation"), 5)),
+      m_person(makeSmallBox("logPerson", tr("Person"), 5)),
       m_count(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_trend(makeLabel({}, theme::kNormal, theme::kText)),
+      m_book(makeLabel({}, theme::kSmall, theme::kMuted)),
+      m_sync(new QPushButton(tr("S&ync now"))),
       m_open(new QPushButton(tr("&Open"))),
       m_newest(new QPushButton(tr("Bac&k to the newest"))),
       m_compare(new QPushButton(tr("Compare"))),
@@ -116,6 +121,7 @@ LogbookView::LogbookView(Intents *intents)
     m_trend->setObjectName(QStringLiteral("lightTrend"));
     m_trend->setContentsMargins(3, 4, 3, 0);
     body()->addWidget(m_trend);
+    body()->addWidget(makeBook());
     body()->addWidget(makeActions());
     connect(m_model, &LogModel::noted, intents, &Intents::runNoted);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentChanged, this,
@@ -148,12 +154,14 @@ QWidget *LogbookView::makeFilter()
     m_time->addItem(tr("Last year"), 365);
     m_display->addItem(tr("All displays"));
     m_meter->addItem(tr("All meters"));
+    m_workstation->addItem(tr("All workstations"));
+    m_person->addItem(tr("All people"));
     auto *search = new QHBoxLayout;
     search->addWidget(m_text, 1);
     search->addWidget(m_newest);
     auto *choices = new QHBoxLayout;
     choices->setSpacing(4);
-    for (QComboBox *box : {m_display, m_kind, m_mark, m_time, m_meter}) {
+    for (QComboBox *box : {m_display, m_kind, m_mark, m_time, m_meter, m_workstation, m_person}) {
         choices->addWidget(box, 1);
         connect(box, &QComboBox::currentIndexChanged, this, &LogbookView::filter);
     }
@@ -165,6 +173,45 @@ QWidget *LogbookView::makeFilter()
     column->addLayout(choices);
     connect(m_text, &QLineEdit::textChanged, this, &LogbookView::filter);
     return filter;
+}
+
+/// How it stands with the house's shared book, where there is one.
+QWidget *LogbookView::makeBook()
+{
+    m_bookRow = new QWidget;
+    auto *row = new QHBoxLayout(m_bookRow);
+    row->setContentsMargins(3, 2, 3, 0);
+    m_book->setObjectName(QStringLiteral("sharedBook"));
+    m_sync->setObjectName(QStringLiteral("syncBook"));
+    wrap(m_book);
+    row->addWidget(m_book, 1);
+    row->addWidget(m_sync);
+    connect(m_sync, &QPushButton::clicked, this, [this] { emit intents()->bookSyncWanted(); });
+    m_bookRow->hide();
+    return m_bookRow;
+}
+
+void LogbookView::showBook(const SessionState &state)
+{
+    m_bookRow->setVisible(!state.bookUrl.isEmpty());
+    m_sync->setEnabled(!state.syncing);
+    QStringList parts;
+    if (state.syncing)
+        parts << tr("Shared book: being kept in step…");
+    else if (!state.bookProblem.isEmpty())
+        parts << tr("Shared book: not reached; what is new waits here. %1").arg(state.bookProblem);
+    else if (state.syncedAt.isValid())
+        parts << tr("Shared book: in step at %1; brought %2, fetched %3.")
+                     .arg(locale().toString(state.syncedAt.time(), QLocale::ShortFormat))
+                     .arg(state.runsBrought)
+                     .arg(state.runsFetched);
+    else
+        parts << tr("Shared book: not asked yet.");
+    if (state.syncedAt.isValid() && !state.isBookEncrypted)
+        parts << tr("The connection is not encrypted.");
+    if (!state.bookLeft.isEmpty())
+        parts << tr("Left: %1.").arg(state.bookLeft.mid(0, 3).join(QStringLiteral("; ")));
+    m_book->setText(parts.join(QLatin1Char(' ')));
 }
 
 QWidget *LogbookView::makeActions()
@@ -219,6 +266,8 @@ void LogbookView::filter()
     f.text = m_text->text();
     f.displayId = m_display->currentData().toString();
     f.meter = m_meter->currentData().toString();
+    f.workstation = m_workstation->currentData().toString();
+    f.person = m_person->currentData().toString();
     if (const QVariant kind = m_kind->currentData(); kind.isValid())
         f.kind = static_cast<run::RunKind>(kind.toInt());
     if (const QVariant mark = m_mark->currentData(); mark.isValid())
@@ -231,11 +280,15 @@ void LogbookView::filter()
 void LogbookView::fillChoices()
 {
     std::map<QString, QString> displays; // by title
-    std::map<QString, QString> meters;
+    std::map<QString, QString> meters, workstations, people;
     for (const LogEntry &e : *m_model->log()) {
         displays.emplace(e.displayName, e.displayId);
         if (!e.meter.isEmpty())
             meters.emplace(e.meter, e.meter);
+        if (!e.workstation.isEmpty())
+            workstations.emplace(e.workstation, e.workstation);
+        if (!e.person.isEmpty())
+            people.emplace(e.person, e.person);
     }
     const auto fill = [](QComboBox *box, const std::map<QString, QString> &choices) {
         const QSignalBlocker quiet(box);
@@ -248,6 +301,11 @@ void LogbookView::fillChoices()
     };
     fill(m_display, displays);
     fill(m_meter, meters);
+    fill(m_workstation, workstations);
+    fill(m_person, people);
+    // One place and one person: there is nothing to choose.
+    m_workstation->setVisible(workstations.size() > 1);
+    m_person->setVisible(people.size() > 1);
 }
 
 const LogEntry *LogbookView::chosen() const
@@ -333,6 +391,7 @@ void LogbookView::setState(const SessionState &state)
             m_table->setCurrentIndex(m_model->index(row, LogModel::When));
         m_table->verticalScrollBar()->setValue(scroll);
     }
+    showBook(state);
     showChoice();
 }
 

@@ -23,6 +23,8 @@ private:
     QWidget *makeActions();
     void filter();
     void fillChoices();
+    void showBook(const SessionState &state);
+    QWidget *makeBook();
     void showChoice();
     [[nodiscard]] const LogEntry *chosen() const;
     void open();
@@ -31,8 +33,10 @@ private:
     LogModel *m_model;
     QTableView *m_table;
     QLineEdit *m_text;
-    QComboBox *m_display, *m_kind, *m_mark, *m_time, *m_meter;
-    QLabel *m_count, *m_trend;
+    QComboBox *m_display, *m_kind, *m_mark, *m_time, *m_meter, *m_workstation, *m_person;
+    QLabel *m_count, *m_trend, *m_book;
+    QPushButton *m_sync;
+    QWidget *m_bookRow;
     std::vector<run::FigureTrend> m_trends;
     QPushButton *m_open, *m_newest, *m_compare, *m_report, *m_note, *m_remove, *m_export;
     qint64 m_running = 0, m_opened = 0;

@@ -87,6 +87,16 @@ void addRows(const SessionState &state, ProfileModel &m)
         m.inUseNote = Profile::tr("Chosen by you; the next run puts its own in its place.");
     if (!state.profiles.empty())
         m.remindAfterDays = state.remindAfterDays;
+    if (m.remindAfterDays && state.nextCheckAt) {
+        const qint64 days = QDateTime::currentDateTimeUtc().daysTo(*state.nextCheckAt);
+        m.nextCheck =
+            days <= 0 ? Profile::tr("A check is due now.")
+            : state.isNextCheckForetold
+                ? Profile::tr("Next check in about %1 days, by how its light drifts.").arg(days)
+                : Profile::tr("Next check in %1 days. Its drift is not known yet: that "
+                              "takes three proofs.")
+                      .arg(days);
+    }
     m.keeper = state.keeper;
     if (!state.defaultInService)
         return;

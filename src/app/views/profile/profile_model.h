@@ -28,6 +28,7 @@ struct ProfileModel {
     std::vector<Row> rows;
     bool hasPrevious = false;           ///< one that can be gone back to
     QString inUseNote;                  ///< why the one in use is not the last run's; may be empty
+    QString nextCheck;                  ///< when, and by what; empty: nothing is to be said
     std::optional<int> remindAfterDays; ///< 0: never; nothing: there is nothing to remind of
     std::optional<bool> keeper;         ///< started at every login; nothing: not here
 };

@@ -240,6 +240,10 @@ QWidget *ProfileView::makeKeeping()
     row->addWidget(m_days);
     row->addStretch(1);
     box->addLayout(row);
+    m_nextCheck = makeLabel({}, theme::kNormal, theme::kMuted);
+    m_nextCheck->setObjectName(QStringLiteral("nextCheck"));
+    wrap(m_nextCheck);
+    box->addWidget(m_nextCheck);
     return m_keepingBox;
 }
 
@@ -265,6 +269,8 @@ void ProfileView::setState(const SessionState &state)
     m_keepingBox->setVisible(m.remindAfterDays.has_value());
     m_keeper->setVisible(m.keeper.has_value());
     m_keeper->setChecked(m.keeper.value_or(false));
+    m_nextCheck->setText(m.nextCheck);
+    m_nextCheck->setVisible(!m.nextCheck.isEmpty());
     if (m.remindAfterDays && !m_days->hasFocus())
         m_days->setValue(*m.remindAfterDays);
     m_updating = false;

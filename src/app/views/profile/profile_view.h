@@ -37,7 +37,7 @@ private:
     QLineEdit *m_name, *m_template, *m_copyright;
     QComboBox *m_kind, *m_version, *m_gridPoints;
     QWidget *m_form;
-    QLabel *m_formNote;
+    QLabel *m_formNote, *m_nextCheck;
     QLabel *m_aim, *m_readings, *m_expected, *m_file, *m_declared, *m_lut;
     int m_expectedRow;
     QWidget *m_listBox, *m_keepingBox;

@@ -1,0 +1,212 @@
+#!/usr/bin/env python3
+"""Computes anew, with nothing of the program's, what the command line says of a logbook's trends and
+of how two runs agree: from the readings it exports. Usage: recompute_years.py CLI LOGBOOK FIRST SECOND
+
+Sources: CIE 15:2018 (CIELAB), ICC.1:2022 Annex E (Bradford), Sharma, Wu, Dalal, Color Res. Appl. 30
+(2005) 21-30 (CIEDE2000), ordinary least squares with a level for each calibration, Student's t by
+numerical integration, the forecast's range after Fieller (1954)."""
+
+import json
+import math
+import subprocess
+import sys
+from datetime import datetime
+
+CLI, LOGBOOK, FIRST, SECOND = sys.argv[1:5]
+failures = []
+
+
+def ask(*arguments):
+    out = subprocess.run([CLI, *arguments, "--logbook", LOGBOOK, "--json"], check=True, capture_output=True)
+    return json.loads(out.stdout)
+
+
+def near(what, mine, told, allowed):
+    print(f"{what}: {mine:.6g}, the program says {told:.6g}")
+    if not abs(mine - told) <= allowed:
+        failures.append(what)
+
+
+# --- colour ---------------------------------------------------------------------------------------
+
+D50 = (0.9642, 1.0, 0.8249)
+BRADFORD = ((0.8951, 0.2664, -0.1614), (-0.7502, 1.7135, 0.0367), (0.0389, -0.0685, 1.0296))
+BACK = ((0.9869929, -0.1470543, 0.1599627), (0.4323053, 0.5183603, 0.0492912), (-0.0085287, 0.0400428, 0.9684867))
+
+
+def times(m, v):
+    return tuple(sum(a * b for a, b in zip(row, v)) for row in m)
+
+
+def lab(xyz, white):
+    """Relative to `white`, adapted to D50."""
+    scale = [b / a for a, b in zip(times(BRADFORD, [w / white[1] for w in white]), times(BRADFORD, D50))]
+    cone = times(BRADFORD, [c / white[1] for c in xyz])
+    adapted = times(BACK, [c * s for c, s in zip(cone, scale)])
+    f = [t ** (1 / 3) if t > 216 / 24389 else (24389 / 27 * t + 16) / 116 for t in (a / w for a, w in zip(adapted, D50))]
+    return 116 * f[1] - 16, 500 * (f[0] - f[1]), 200 * (f[1] - f[2])
+
+
+def delta_e_2000(one, two):
+    (l1, a1, b1), (l2, a2, b2) = one, two
+    c7 = ((math.hypot(a1, b1) + math.hypot(a2, b2)) / 2) ** 7
+    g = 0.5 * (1 - math.sqrt(c7 / (c7 + 25**7)))
+    a1, a2 = (1 + g) * a1, (1 + g) * a2
+    c1, c2 = math.hypot(a1, b1), math.hypot(a2, b2)
+    h1, h2 = (math.degrees(math.atan2(b, a)) % 360 for a, b in ((a1, b1), (a2, b2)))
+    dh = 0 if c1 * c2 == 0 else (h2 - h1 + 180) % 360 - 180
+    big_h = 2 * math.sqrt(c1 * c2) * math.sin(math.radians(dh / 2))
+    l, c = (l1 + l2) / 2, (c1 + c2) / 2
+    h = h1 + h2 if c1 * c2 == 0 else (h1 + h2) / 2 if abs(h1 - h2) <= 180 else (h1 + h2 + 360) / 2
+    t = (1 - 0.17 * math.cos(math.radians(h - 30)) + 0.24 * math.cos(math.radians(2 * h))
+         + 0.32 * math.cos(math.radians(3 * h + 6)) - 0.20 * math.cos(math.radians(4 * h - 63)))
+    sl = 1 + 0.015 * (l - 50) ** 2 / math.sqrt(20 + (l - 50) ** 2)
+    sc, sh = 1 + 0.045 * c, 1 + 0.015 * c * t
+    rt = -2 * math.sqrt(c**7 / (c**7 + 25**7)) * math.sin(math.radians(60 * math.exp(-(((h - 275) / 25) ** 2))))
+    x, y, z = (l2 - l1) / sl, (c2 - c1) / sc, big_h / sh
+    return math.sqrt(x * x + y * y + z * z + rt * y * z)
+
+
+# --- agreement: what both were read to show for the same named colours ------------------------------
+
+runs = {r["identity"]: r for r in ask("log", "--readings")}
+numbers = {line["run"]: line["identity"] for line in ask("log")}
+
+
+def proof(number):
+    """White, and light of each named colour, of a run's proof."""
+    record = runs[numbers[number]]
+    names = record["stages"]["columns"]
+    for row in record["stages"]["rows"]:
+        stage = dict(zip(names, row))
+        if stage["stage"] == "validate":
+            result = json.loads(stage["result"])
+            return result["state"]["white"], {p["aimed"]["reference"]["name"]: p["measured"] for p in result["patches"]}
+    raise SystemExit(f"run {number} has no proof")
+
+
+white1, first = proof(int(FIRST))
+white2, second = proof(int(SECOND))
+brighter = max(white1, white2, key=lambda w: w[1])
+agreement = ask("agree", "--first", FIRST, "--second", SECOND)
+both = [c for c in agreement["colours"] if c["name"] in first and c["name"] in second]
+assert len(both) > 20, "the proofs share too few colours"
+read = [delta_e_2000(lab(first[c["name"]], brighter), lab(second[c["name"]], brighter)) for c in both]
+mean = sum(read) / len(read)
+told = sum(c["delta_e_2000"] for c in both) / len(both)
+# What was read is one outcome of what was foretold: half a ΔE00 of rounding and noise is left to it.
+near("mean ΔE00 between the two", mean, told, 2 * agreement["mean_uncertainty"] + 0.25)
+near("luminance of the whites", white2[1] / white1[1], agreement["luminance_ratio"], 1e-6)
+for c in both:  # the program's own colours, by this program's formula; the rest is what profiles are off
+    plain = delta_e_2000(c["first"], c["second"])
+    if plain > c["delta_e_2000"] + 0.25 or plain < c["delta_e_2000"] - 1:
+        failures.append(f"{c['name']}: {plain} against {c['delta_e_2000']}")
+
+# --- trends -----------------------------------------------------------------------------------------
+
+
+def student_t(probability, freedom):
+    """The t below which Student's distribution has that probability."""
+    norm = math.exp(math.lgamma((freedom + 1) / 2) - math.lgamma(freedom / 2)) / math.sqrt(freedom * math.pi)
+    total, t, step = 0.5, 0.0, 1e-4
+    while total < probability:
+        middle = t + step / 2
+        total += step * norm * (1 + middle * middle / freedom) ** (-(freedom + 1) / 2)
+        t += step
+    return t
+
+
+def independent(columns):
+    """Those of the columns that are no sum of the ones before."""
+    kept, basis = [], []
+    for k, column in enumerate(columns):
+        rest = list(column)
+        for q in basis:
+            share = sum(r * c for r, c in zip(rest, q))
+            rest = [r - share * c for r, c in zip(rest, q)]
+        length = math.sqrt(sum(r * r for r in rest))
+        if length > 1e-6 * math.sqrt(sum(c * c for c in column) or 1):
+            basis.append([r / length for r in rest])
+            kept.append(k)
+    return kept
+
+
+def inverse(m):
+    n = len(m)
+    rows = [list(row) + [float(i == k) for k in range(n)] for i, row in enumerate(m)]
+    for i in range(n):
+        pivot = max(range(i, n), key=lambda r: abs(rows[r][i]))
+        rows[i], rows[pivot] = rows[pivot], rows[i]
+        rows[i] = [v / rows[i][i] for v in rows[i]]
+        for r in range(n):
+            if r != i:
+                rows[r] = [v - rows[r][i] * w for v, w in zip(rows[r], rows[i])]
+    return [row[n:] for row in rows]
+
+
+def trend(display):
+    """Slope of the logarithm, a level for each calibration, an offset for each meter; and when it
+    leaves its limits."""
+    points, level, levels = [], 0, []
+    for p in display["points"]:
+        level += p["kind"] == "calibration"
+        if not p["odd"]:
+            points.append(p)
+            levels.append(level)
+    if len(points) < 4 or "per_day_log" not in display:
+        return False
+    day = [datetime.fromisoformat(p["at"].replace("Z", "+00:00")).timestamp() / 86400 for p in points]
+    value = [math.log(p["value"]) for p in points]
+    newest = [d for d, l in zip(day, levels) if l == levels[-1]]
+    middle = sum(newest) / len(newest)
+    kinds = sorted(set(levels))
+    meters = sorted({p["meter"] for p in points})[1:]
+
+    def row(d, l, meter):
+        return [d - middle] + [float(l == k) for k in kinds] + [float(meter == m) for m in meters]
+
+    model = [row(d, l, p["meter"]) for d, l, p in zip(day, levels, points)]
+    kept = independent(list(zip(*model)))
+    reduced = [[r[k] for k in kept] for r in model]
+    cross = inverse([[sum(r[i] * r[k] for r in reduced) for k in range(len(kept))] for i in range(len(kept))])
+    right = [sum(r[i] * v for r, v in zip(reduced, value)) for i in range(len(kept))]
+    found = [sum(c * v for c, v in zip(line, right)) for line in cross]
+    slope = found[0]
+    near(f"{display['display']}: drift of a day", slope, display["per_day_log"], 1e-9)
+    residual = sum((v - sum(r * f for r, f in zip(x, found))) ** 2 for x, v in zip(reduced, value))
+    freedom = 10 + len(points) - len(kept)  # 0.2 % of scatter is known, as ten degrees of freedom
+    scatter = math.sqrt((10 * 0.002**2 + residual) / freedom)
+    near(f"{display['display']}: its error", scatter * math.sqrt(cross[0][0]), display["per_day_log_error"], 1e-9)
+    forecast = display.get("forecast")
+    if not forecast or forecast["state"] != "leaves" or display["low"] is None:
+        return True
+    now = datetime.now().timestamp() / 86400
+    t = student_t(0.9, freedom)
+    edges = [math.log(display[e]) for e in ("low", "high")]
+
+    def at(d):
+        full = row(d, levels[-1], points[-1]["meter"])
+        return [full[k] for k in kept]
+
+    def line(d):
+        return sum(a * f for a, f in zip(at(d), found))
+
+    def half(d):
+        x = at(d)
+        return t * scatter * math.sqrt(sum(x[i] * cross[i][k] * x[k] for i in range(len(x)) for k in range(len(x))))
+
+    def first_day(is_out):
+        return next((d for d in range(3651) if is_out(now + d)), None)
+
+    near(f"{display['display']}: days until it leaves", first_day(lambda d: not edges[0] <= line(d) <= edges[1]),
+         forecast["in_days"], 1)
+    near(f"{display['display']}: days at the earliest",
+         first_day(lambda d: line(d) - half(d) < edges[0] or line(d) + half(d) > edges[1]), forecast["earliest_in_days"], 1)
+    return True
+
+
+trends = ask("log", "--trend")
+assert any([trend(display) for display in trends]), "no display was read often enough"
+
+if failures:
+    sys.exit("differs: " + "; ".join(failures))
