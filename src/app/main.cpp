@@ -1,4 +1,6 @@
 #include "app/theme.h"
+#include "app/window/logbook_gate.h"
+#include "run/logbook/rescue.h"
 #include "app/window/main_window.h"
 #include "app/workplace/studio_workplace.h"
 #include "platform/ending.h"
@@ -27,27 +29,6 @@ QString defaultLogbook(bool demo)
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
            (demo ? QStringLiteral("/bold-lantern/demo-logbook.sqlite")
                  : QStringLiteral("/bold-lantern/logbook.sqlite"));
-}
-
-/// Whether the logbook is ours to use; a lock that nobody here holds can be taken over.
-bool isFree(const QString &logbookPath)
-{
-    try {
-        run::Logbook probe(logbookPath, run::Logbook::Access::Write);
-        return true;
-    } catch (const run::LockedError &e) {
-        if (e.holder == run::LockedError::Holder::Here)
-            throw;
-        const auto answer = QMessageBox::question(
-            nullptr, QObject::tr("The logbook is locked"),
-            QObject::tr("%1\n\nTake it over?").arg(QString::fromUtf8(e.what())),
-            QMessageBox::Yes | QMessageBox::No, QMessageBox::No);
-        if (answer != QMessageBox::Yes)
-            return false;
-        run::Logbook::takeOver(logbookPath);
-        run::Logbook probe(logbookPath, run::Logbook::Access::Write);
-        return true;
-    }
 }
 
 /// Measures the demo's earlier runs if the logbook is new, then opens it; the window is there
@@ -114,7 +95,8 @@ int openAndRun(int argc, char **argv)
         parser.isSet(logbookOption) ? parser.value(logbookOption) : defaultLogbook(demo);
     try {
         run::makeFolder(QFileInfo(logbookPath).absolutePath());
-        if (QFileInfo::exists(logbookPath) && !isFree(logbookPath))
+        run::finishRescue(logbookPath);
+        if (QFileInfo::exists(logbookPath) && !app::isReadyForUse(logbookPath))
             return static_cast<int>(ErrorKind::Device);
         std::unique_ptr<app::Workplace> workplace;
         if (demo)

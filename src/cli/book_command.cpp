@@ -172,14 +172,11 @@ public:
 
     QString display(const std::string &meant)
     {
-        const QString name = QString::fromStdString(meant);
-        const auto all = m_shared.displays();
+        if (const auto id = m_shared.displayMeant(QString::fromStdString(meant)))
+            return *id;
         std::string known;
-        for (const auto &[id, title] : all) {
-            if (id == name || title == name)
-                return id;
+        for (const auto &[id, title] : m_shared.displays())
             known += (known.empty() ? "" : ", ") + id.toStdString();
-        }
         throw Error(ErrorKind::BadInput, meant, "no display of that id or name is in the book",
                     {"Displays in it: %1.", {known}});
     }

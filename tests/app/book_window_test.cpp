@@ -1,10 +1,13 @@
 #include "../run/shared/postgres_rig.h"
 #include "app/views/logbook/logbook_view.h"
+#include "app/window/logbook_gate.h"
 #include "run/shared/book_sync.h"
 #include "window_rig.h"
 
 #include <QComboBox>
 #include <QLabel>
+#include <QMessageBox>
+#include <QPointer>
 #include <QTableView>
 
 namespace lantern::test {
@@ -87,9 +90,10 @@ private slots:
             rig.waitFor([&] { return rig.state().syncedAt.isValid() && !rig.state().syncing; }));
         QCOMPARE(rig.state().runsFetched, 8);
         QVERIFY(rig.waitFor([&] { return rows(rig) == 17; }));
-        QVERIFY2(said->text().contains(QStringLiteral("fetched 8")) &&
-                     said->text().contains(QStringLiteral("not encrypted")),
-                 qPrintable(said->text()));
+        QVERIFY(rig.waitFor([&] {
+            return said->text().contains(QStringLiteral("fetched 8")) &&
+                   said->text().contains(QStringLiteral("not encrypted"));
+        }));
         QVERIFY(workstations->findText(QStringLiteral("south")) > 0);
         auto *choice = const_cast<QComboBox *>(workstations);
         choice->setCurrentIndex(workstations->findText(QStringLiteral("south")));
@@ -102,8 +106,8 @@ private slots:
         rig.session->syncBook();
         QVERIFY(rig.waitFor(
             [&] { return !rig.state().syncing && !rig.state().bookProblem.isEmpty(); }));
-        QVERIFY2(said->text().contains(QStringLiteral("what is new waits here")),
-                 qPrintable(said->text()));
+        QVERIFY(rig.waitFor(
+            [&] { return said->text().contains(QStringLiteral("what is new waits here")); }));
         QVERIFY(!rig.state().noticeIsProblem); // nobody is kept from work
         QVERIFY(server.start());
         rig.session->syncBook();
@@ -112,6 +116,43 @@ private slots:
         // Whatever comes again is not there twice.
         QVERIFY(rig.waitFor([&] { return rows(rig) == 17; }));
         qunsetenv("PGPASSFILE");
+    }
+
+    /// A damaged logbook, found at the start: what is readable goes on, the damaged one stays.
+    void aDamagedLogbookIsRescuedAtTheStart()
+    {
+        const QString path = golden();
+        QVERIFY(isReadyForUse(path));
+        QByteArray bad = run::readFile(path);
+        bad.replace(0, 100, QByteArray(100, 'x')); // its header
+        run::writeFile(path, bad);
+        const auto answer = [](const char *button) {
+            auto *look = new QTimer(qApp);
+            connect(look, &QTimer::timeout, look, [look, button] {
+                for (QWidget *w : QApplication::topLevelWidgets())
+                    if (auto *box = qobject_cast<QMessageBox *>(w); box && box->isVisible())
+                        for (QAbstractButton *b : box->buttons())
+                            if (b->objectName() == QLatin1String(button) ||
+                                (box->buttons().size() == 1)) {
+                                if (box->buttons().size() == 1)
+                                    look->deleteLater(); // the last word
+                                b->click();
+                                return;
+                            }
+            });
+            look->start(20);
+            return look;
+        };
+        QPointer<QTimer> no = answer("leaveLogbook");
+        QVERIFY(!isReadyForUse(path));
+        delete no;
+        QCOMPARE(run::readFile(path), bad);
+        QPointer<QTimer> yes = answer("rescueLogbook");
+        QVERIFY(isReadyForUse(path));
+        delete yes;
+        QCOMPARE(run::readFile(path + QStringLiteral(".damaged-1")), bad);
+        run::Logbook book(path, run::Logbook::Access::Read);
+        QCOMPARE(book.allRuns().size(), size_t(9));
     }
 
     void theLogbookIsBackedUpAndTakenOver()

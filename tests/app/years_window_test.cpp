@@ -82,6 +82,9 @@ private slots:
         QVERIFY(
             !events->findItems(QStringLiteral("another meter, Reed"), Qt::MatchContains).isEmpty());
         QVERIFY(!events->findItems(QStringLiteral("calibrated"), Qt::MatchContains).isEmpty());
+        QVERIFY(
+            !events->findItems(QStringLiteral("certificate of Curlew runs out"), Qt::MatchContains)
+                 .isEmpty());
         // Readings, limits, range and events are drawn, and told point by point with their days.
         const Diagram drawn = plot->asDiagram();
         const auto curve = [&](const char *name) {

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include <cmath>
+#include <map>
 #include <random>
 
 namespace lantern::test {
@@ -154,6 +155,10 @@ private slots:
         };
         int held = 0;
         int told = 0;
+        struct Class {
+            int told = 0, held = 0;
+        };
+        std::map<std::pair<int, int>, Class> classes; // by readings and half-life, for the docs
         for (int history = 0; history < kHistories; ++history) {
             Json j = northJson();
             const double life = std::exp(uniform(std::log(4000), std::log(30'000)));
@@ -208,9 +213,19 @@ private slots:
             if (f.state == Forecast::State::Left)
                 continue;
             ++told;
-            held +=
+            const bool holds =
                 f.earliest != 0 && f.earliest <= truth + 1 && (!f.latest || *f.latest >= truth - 1);
+            held += holds;
+            Class &c = classes[{(count - 3) / 2, life < 8000 ? 0 : life < 15'000 ? 1 : 2}];
+            ++c.told;
+            c.held += holds;
         }
+        for (const auto &[key, c] : classes)
+            qInfo("%d or %d readings, half-life %s: %d of %d", 3 + 2 * key.first, 4 + 2 * key.first,
+                  key.second == 0   ? "4,000 to 8,000 h"
+                  : key.second == 1 ? "8,000 to 15,000 h"
+                                    : "15,000 to 30,000 h",
+                  c.held, c.told);
         QVERIFY(told > 0.9 * kHistories);
         QVERIFY2(held >= 0.8 * told && held <= 0.96 * told, // no wider than it says either
                  qPrintable(QStringLiteral("%1 of %2").arg(held).arg(told)));

@@ -441,6 +441,23 @@ double hoursOn(const Earlier &e)
     return south ? 9700 - 10.0 * (e.daysAgo - 12) : 1050 - 2.2 * (e.daysAgo - 34);
 }
 
+/// Of the first meter; it ran out in the midst of the year.
+Certificate oldCertificate()
+{
+    const auto on = [](int daysAgo) {
+        return QDate::currentDate().addDays(-daysAgo).toString(Qt::ISODate).toStdString();
+    };
+    Certificate c;
+    c.meter = "Curlew";
+    c.serial = "C-0417";
+    c.laboratory = "Harbour Lane Calibration (made up)";
+    c.number = "HL-2025-031";
+    c.issued = on(kMeterExchanged + 367);
+    c.due = on(kMeterExchanged + 2);
+    c.lights[Certificate::kAnyLight] = {0.02, 0.002, 0.002};
+    return c;
+}
+
 /// What a display was left with by its last calibration.
 struct Left {
     QByteArray profile;
@@ -456,7 +473,8 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     description.hours = hoursOn(e);
     description.remoteControls = true; // somebody turned them that day
     auto reader = bench::builtInMeter("colorimeter");
-    if (e.daysAgo > kMeterExchanged)
+    const bool withCurlew = e.daysAgo > kMeterExchanged;
+    if (withCurlew)
         reader.name = "Curlew";
     bench::Bench b(description, e.file, reader, "", kDemoSeed + static_cast<uint64_t>(e.daysAgo));
     const bool proves = e.kind == kProved;
@@ -466,6 +484,8 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
         b.condition().nightLight = Vec3(1, 0.93, 0.82);
     run::RunSetup setup = setupOf(b);
     setup.kind = e.kind;
+    if (withCurlew)
+        setup.certificate = oldCertificate();
     setup.aim = aimPresets().front();
     if (proves)
         setup.adjust = run::AdjustMode::Skip;

@@ -231,7 +231,7 @@ std::vector<TrendEvent> trendEvents(Logbook &book, const std::vector<LogLine> &l
     std::vector<TrendEvent> out;
     QString meter;
     std::optional<Aim> aim;
-    std::optional<std::string> due;
+    std::map<std::string, QString> due; // dates, of which meter
     for (auto line = lines.rbegin(); line != lines.rend(); ++line) {
         if (line->displayId != displayId)
             continue;
@@ -256,11 +256,11 @@ std::vector<TrendEvent> trendEvents(Logbook &book, const std::vector<LogLine> &l
             continue;
         aim = setup->aim;
         if (setup->certificate)
-            due = setup->certificate->due;
+            due[setup->certificate->due] = line->meter;
     }
-    if (due)
-        if (const double day = dayOf(QString::fromStdString(*due)); std::isfinite(day))
-            out.push_back({Kind::CertificateDue, day, meter});
+    for (const auto &[date, of] : due)
+        if (const double day = dayOf(QString::fromStdString(date)); std::isfinite(day))
+            out.push_back({Kind::CertificateDue, day, of});
     std::ranges::stable_sort(out, {}, &TrendEvent::day);
     return out;
 }

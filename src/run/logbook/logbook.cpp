@@ -62,10 +62,11 @@ void logbookFailed(const QString &path, const QSqlError &error)
     const QString text = error.databaseText().isEmpty() ? error.text() : error.databaseText();
     const bool full = text.contains(QLatin1String("full"));
     if (text.contains(QLatin1String("malformed")) || text.contains(QLatin1String("not a database")))
-        throw Error(ErrorKind::Device, path.toStdString(),
-                    {"the logbook is damaged: %1", {text.toStdString()}},
-                    "Leave the file as it is; what it still holds comes into a new one with: "
-                    "bold-lantern-cli log --logbook FILE --rescue NEW");
+        throw DamagedError(
+            ErrorKind::Device, path.toStdString(),
+            {"the logbook is damaged: %1", {text.toStdString()}},
+            "Leave the file as it is; what it still holds comes into a new one with: "
+            "bold-lantern-cli log --logbook FILE --rescue NEW");
     throw Error(ErrorKind::Device, path.toStdString(),
                 full ? Message("the disk is full, a reading could not be kept")
                      : Message("the logbook cannot be used: %1", {text.toStdString()}),

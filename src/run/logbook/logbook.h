@@ -76,6 +76,11 @@ struct LockedError : Error {
     Holder holder;
 };
 
+/// The file of a logbook is damaged: see rescue.h.
+struct DamagedError : Error {
+    using Error::Error;
+};
+
 /// The logbook: every run, every reading and every result, in SQLite. A call returns when what it
 /// wrote is safely on disk. All calls throw Error Device naming the file when the disk is full or
 /// the file is damaged. One object per thread.

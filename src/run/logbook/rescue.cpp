@@ -10,6 +10,7 @@
 #include <QUuid>
 
 #include <algorithm>
+#include <filesystem>
 #include <map>
 
 namespace lantern::run {
@@ -112,6 +113,64 @@ std::string quotedCell(const QVariant &v)
 }
 
 } // namespace
+
+namespace {
+
+/// The new one, whole, until it is in its place.
+QString waiting(const QString &logbook)
+{
+    return logbook + QStringLiteral(".rescued");
+}
+
+void moveFile(const QString &from, const QString &to)
+{
+    std::error_code failed;
+    std::filesystem::rename(from.toStdString(), to.toStdString(), failed);
+    if (failed)
+        throw Error(ErrorKind::Device, to.toStdString(),
+                    {"cannot be put in its place: %1", {failed.message()}},
+                    "Check the permissions of its folder.");
+}
+
+/// The new one into its place; returns where the old one went. Its log goes first: it would be
+/// taken for the new one's.
+QString putInPlace(const QString &logbook)
+{
+    QString kept;
+    for (int i = 1; kept.isEmpty() || QFileInfo::exists(kept); ++i)
+        kept = QStringLiteral("%1.damaged-%2").arg(logbook).arg(i);
+    if (QFileInfo::exists(logbook + QStringLiteral("-wal")))
+        moveFile(logbook + QStringLiteral("-wal"), kept + QStringLiteral("-wal"));
+    QFile::remove(logbook + QStringLiteral("-shm"));
+    if (QFileInfo::exists(logbook))
+        moveFile(logbook, kept);
+    moveFile(waiting(logbook), logbook);
+    return kept;
+}
+
+} // namespace
+
+void finishRescue(const QString &logbook)
+{
+    if (QFileInfo::exists(waiting(logbook)))
+        putInPlace(logbook);
+}
+
+Replaced rescueInPlace(const QString &logbook)
+{
+    const QString making = logbook + QStringLiteral(".rescuing");
+    for (const char *suffix : {"", "-wal", "-shm", ".lock"})
+        QFile::remove(making + QLatin1String(suffix));
+    Replaced r;
+    r.homeless = logbook + QStringLiteral(".lost.csv");
+    r.report = rescue(logbook, making, r.homeless);
+    if (r.report.homeless == 0)
+        r.homeless.clear();
+    QFile::remove(Logbook::lockFileOf(making));
+    moveFile(making, waiting(logbook)); // closed, so that no log of it is left
+    r.kept = putInPlace(logbook);
+    return r;
+}
 
 bool isWhole(const QString &logbook)
 {

@@ -24,4 +24,16 @@ bool isWhole(const QString &logbook);
 RescueReport rescue(const QString &damaged, const QString &fresh, const QString &homeless,
                     const Progress &progress = {});
 
+/// A logbook that took a damaged one's place.
+struct Replaced {
+    RescueReport report;
+    QString kept;     ///< where the damaged one lies now
+    QString homeless; ///< table of readings of lost runs; empty: there are none
+};
+/// Rescues a damaged logbook and puts the new one in its place; the damaged one stays beside it.
+/// Killed in its midst, finishRescue() ends it. Nobody may have it open. \throws Error as rescue()
+Replaced rescueInPlace(const QString &logbook);
+/// To be called before a logbook is opened: ends what was begun, or does nothing.
+void finishRescue(const QString &logbook);
+
 } // namespace lantern::run

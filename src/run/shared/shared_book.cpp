@@ -27,6 +27,7 @@ constexpr const char *kTables[] = {
     "NOT NULL, record text NOT NULL)",
     "CREATE INDEX run_changed ON bold_lantern.run (changed)",
     "CREATE INDEX run_of_display ON bold_lantern.run (display_id, started_at)",
+    "CREATE INDEX run_of_display_name ON bold_lantern.run (display_name, started_at)",
     "CREATE INDEX run_of_owner ON bold_lantern.run (owner)",
     "CREATE TABLE bold_lantern.figure (run text NOT NULL REFERENCES bold_lantern.run, place "
     "integer NOT NULL, stage text NOT NULL, name text NOT NULL, value double precision NOT NULL, "
@@ -439,6 +440,19 @@ std::vector<RunRecord> SharedBook::outlines(const QString &displayId, const QStr
             out[at->second].figures.push_back(std::move(row));
         }
     return out;
+}
+
+std::optional<QString> SharedBook::displayMeant(const QString &idOrName)
+{
+    for (const char *column : {"display_id", "display_name"}) {
+        Query q(*this, QStringLiteral("SELECT display_id FROM bold_lantern.run WHERE %1 = ? AND "
+                                      "removed_at = '' ORDER BY started_at DESC LIMIT 1")
+                           .arg(QLatin1String(column)));
+        q.bind(idOrName).run();
+        if (q.next())
+            return q.text(0);
+    }
+    return std::nullopt;
 }
 
 std::vector<std::pair<QString, QString>> SharedBook::displays()

@@ -73,6 +73,8 @@ public:
     /// trends over the whole house. \param atMost the newest so many
     [[nodiscard]] std::vector<RunRecord> outlines(const QString &displayId,
                                                   const QStringList &figures, int atMost);
+    /// Id of the display that has this id or, read last under it, this name; nothing: there is none.
+    [[nodiscard]] std::optional<QString> displayMeant(const QString &idOrName);
     /// Displays in the book: ids with their newest names, by name.
     [[nodiscard]] std::vector<std::pair<QString, QString>> displays();
 

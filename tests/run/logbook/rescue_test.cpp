@@ -188,6 +188,38 @@ private slots:
         QVERIFY(csv.startsWith("run,stage,r,g,b,x,y,z"));
     }
 
+    /// Wherever it is cut short, the next start ends it: the new one in its place, the old beside.
+    void inItsPlaceWhateverHappens()
+    {
+        QByteArray bad = golden();
+        bad.replace(40 * kPage, 3 * kPage, QByteArray(3 * kPage, 'x'));
+        for (int cut = 0; cut < 4; ++cut) {
+            m_folder = std::make_unique<QTemporaryDir>();
+            const QString at = path("log.sqlite");
+            writeFile(at, bad);
+            writeFile(at + QStringLiteral("-wal"), "left over");
+            (void)rescue(at, path("new.sqlite"), path("lost.csv"));
+            QFile::rename(path("new.sqlite"), at + QStringLiteral(".rescued"));
+            if (cut > 0) // killed after so many of its steps
+                QFile::rename(at + QStringLiteral("-wal"), at + QStringLiteral(".damaged-1-wal"));
+            if (cut > 1)
+                QFile::rename(at, at + QStringLiteral(".damaged-1"));
+            if (cut > 2)
+                QFile::rename(at + QStringLiteral(".rescued"), at);
+            finishRescue(at);
+            finishRescue(at); // nothing more
+            QVERIFY(isWhole(at));
+            QVERIFY(!QFileInfo::exists(at + QStringLiteral(".rescued")));
+            QCOMPARE(QFileInfo(at + QStringLiteral("-wal")).size(), 0); // not the old one's
+            QCOMPARE(readFile(at + QStringLiteral(".damaged-1")), bad);
+        }
+        const QString place = path("again.sqlite");
+        writeFile(place, bad);
+        const Replaced r = rescueInPlace(place);
+        QVERIFY(isWhole(place) && r.report.damagedPages > 0);
+        QCOMPARE(readFile(r.kept), bad);
+    }
+
     void whatIsNoLogbookIsRefused()
     {
         for (const QByteArray &content :

@@ -10,7 +10,7 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
+#include <map>
 
 namespace lantern::app {
 
@@ -69,6 +69,55 @@ void addColours(const AgreementSheet &s, AgreementModel &m)
     }
 }
 
+/// What a row of the logbook is called; what has no name of its own is called as it is kept.
+QString figureWord(const std::string &row)
+{
+    QString rest = QString::fromStdString(row);
+    QString when;
+    const std::pair<const char *, QString> times[] = {
+        {"proved_", Agree::tr("in the proof")},
+        {"found_", Agree::tr("as found")},
+        {"check_", Agree::tr("in the check")},
+        {"against_", Agree::tr("against the aim")},
+        {"calibration_", Agree::tr("after the calibration")},
+        {"control_", Agree::tr("control")}};
+    for (const auto &[prefix, word] : times)
+        if (rest.startsWith(QLatin1String(prefix))) {
+            rest = rest.mid(static_cast<qsizetype>(qstrlen(prefix)));
+            when = word;
+            break;
+        }
+    const std::map<QString, QString> words = {
+        {QStringLiteral("white_luminance"), Agree::tr("White, luminance")},
+        {QStringLiteral("white_x"), Agree::tr("White, x")},
+        {QStringLiteral("white_y"), Agree::tr("White, y")},
+        {QStringLiteral("black_luminance"), Agree::tr("Black, luminance")},
+        {QStringLiteral("cct"), Agree::tr("Correlated colour temperature")},
+        {QStringLiteral("delta_uv"), Agree::tr("White from the aim, Δu'v'")},
+        {QStringLiteral("contrast_ratio"), Agree::tr("Contrast")},
+        {QStringLiteral("gamma"), Agree::tr("Exponent")},
+        {QStringLiteral("grey_balance"), Agree::tr("Tint of the greys, mean")},
+        {QStringLiteral("gamut_srgb"), Agree::tr("Coverage of sRGB")},
+        {QStringLiteral("gamut_p3"), Agree::tr("Coverage of P3")},
+        {QStringLiteral("levels"), Agree::tr("Levels")},
+        {QStringLiteral("luminance_ratio"), Agree::tr("Luminance over before")},
+        {QStringLiteral("black_ratio"), Agree::tr("Black over before")},
+        {QStringLiteral("room_illuminance"), Agree::tr("Room, illuminance")},
+        {QStringLiteral("settling_wait"), Agree::tr("Settling")},
+        {QStringLiteral("warm_up_drift"), Agree::tr("Drift while warming up")},
+        {QStringLiteral("profile_residual"), Agree::tr("Profile, residual")},
+        {QStringLiteral("profile_expected_error"), Agree::tr("Profile, expected error")}};
+    QString word = rest;
+    word.replace(QLatin1Char('_'), QLatin1Char(' '));
+    if (const auto known = words.find(rest); known != words.end())
+        word = known->second;
+    else
+        for (const Figure figure : allFigures())
+            if (figureKey(figure) == rest.toStdString())
+                word = QString::fromStdString(figureTitle(figure));
+    return when.isEmpty() ? word : QStringLiteral("%1 (%2)").arg(word, when);
+}
+
 void addFigures(const AgreementSheet &s, AgreementModel &m)
 {
     const auto number = [](const std::optional<double> &v) {
@@ -79,26 +128,28 @@ void addFigures(const AgreementSheet &s, AgreementModel &m)
         const std::optional<double> difference =
             f.first && f.second ? std::optional(*f.second - *f.first) : std::nullopt;
         const auto stands = f.standsOut();
-        const QString name =
-            QString::fromStdString(f.name).replace(QLatin1Char('_'), QLatin1Char(' '));
+        const QString name = figureWord(f.name);
         const QString unit = QString::fromStdString(f.unit);
-        m.figures.push_back({{unit.isEmpty() ? name : QStringLiteral("%1, %2").arg(name, unit),
-                              number(f.first), number(f.second), number(difference),
-                              !stands   ? QString()
-                              : *stands ? Agree::tr("differs")
-                                        : Agree::tr("within uncertainty")},
-                             {static_cast<double>(i), f.first.value_or(0), f.second.value_or(0),
-                              std::abs(difference.value_or(0)), stands ? double(*stands) : -1}});
+        m.figures.push_back(
+            {{unit.isEmpty() || name.contains(unit) ? name
+                                                    : QStringLiteral("%1, %2").arg(name, unit),
+              number(f.first), number(f.second), number(difference),
+              !stands   ? QString()
+              : *stands ? Agree::tr("differs")
+                        : Agree::tr("within uncertainty")},
+             {static_cast<double>(i), f.first.value_or(0), f.second.value_or(0),
+              std::abs(difference.value_or(0)), stands ? double(*stands) : -1}});
     }
 }
 
 CurveLook lookOf(Ink ink, bool isSecond)
 {
-    const QColor colour = ink == Ink::Red     ? theme::kRedCurve
-                          : ink == Ink::Green ? theme::kGreenCurve
-                          : ink == Ink::Blue  ? theme::kBlueCurve
-                          : isSecond          ? theme::kText
-                                              : theme::kBright;
+    const QColor colour = ink == Ink::Red      ? theme::kRedCurve
+                          : ink == Ink::Green  ? theme::kGreenCurve
+                          : ink == Ink::Blue   ? theme::kBlueCurve
+                          : ink == Ink::Second ? theme::kMuted
+                          : isSecond           ? theme::kText
+                                               : theme::kBright;
     return {colour, isSecond ? 1.2 : 1.8, isSecond ? Qt::DashLine : Qt::SolidLine};
 }
 
@@ -124,16 +175,15 @@ void addSheet(const AgreementSheet &s, const char *key, const QString &title, Ag
     const auto add = [&](const Diagram &d, bool isSecond, const QString &name) {
         bool named = false;
         for (const DiagramCurve &c : d.curves) {
-            if (c.ink == Ink::Aim || (isSecond && c.ink == Ink::Faint))
-                continue; // once is enough; each was held against its own aim
-            CurveLook look = lookOf(c.ink, isSecond);
-            if (c.ink == Ink::Faint)
-                look = {theme::kLine, 1};
+            const bool isGround = c.ink == Ink::Faint && c.name.empty(); // such as the locus
+            const bool isOther = c.ink == Ink::Aim || (c.ink == Ink::Faint && !isGround) ||
+                                 (d.isSquare && c.ink == Ink::Second); // aims, before, other spaces
+            if (isOther || (isGround && isSecond))
+                continue;
+            CurveLook look = isGround ? CurveLook{theme::kLine, 1} : lookOf(c.ink, isSecond);
             look.dots = c.dots;
-            look.line = c.stroke != Stroke::None;
-            const bool isMain = c.ink != Ink::Faint && c.ink != Ink::Second;
-            sheet.curves.push_back(drawn(c, look, isMain && !named ? name : QString()));
-            named = named || isMain;
+            sheet.curves.push_back(drawn(c, look, isGround || named ? QString() : name));
+            named = named || !isGround;
         }
     };
     add(*a, false, s.first->displayName);

@@ -111,7 +111,7 @@ AgreementView::AgreementView(Intents *intents)
       m_second(makeSmallBox("agreeSecond", tr("The second"), 10)),
       m_viewing(makeSmallBox("agreeViewing", tr("How they are seen"), 6)),
       m_set(makeSmallBox("agreeColours", tr("Colours"), 6)),
-      m_curve(makeSmallBox("agreeCurve", tr("Curves of both"), 10)),
+      m_curve(makeSmallBox("agreeCurve", tr("Curves of both"), 26)),
       m_swap(new QPushButton(tr("S&wap"))),
       m_pictures(new QPushButton(tr("In &pictures…"))),
       m_sentence(makeLabel({}, theme::kNormal, theme::kText)),
