@@ -126,6 +126,62 @@ int everyPair(const AgreeOptions &o, Place &place)
 
 } // namespace
 
+int commonAim(const CommonAimOptions &o)
+{
+    const QString path = QString::fromStdString(o.logbook);
+    if (!QFileInfo::exists(path))
+        throw Error(ErrorKind::BadInput, o.logbook, "there is no such logbook");
+    Place place{{path, run::Logbook::Access::Read}, {}};
+    place.lines = place.book.lines();
+    std::vector<run::DeskState> states;
+    if (o.displays.empty()) {
+        for (const QString &id : run::displaysIn(place.lines))
+            if (auto s = run::stateNow(place.book, place.lines, id); s && s->read)
+                states.push_back(*s);
+    } else
+        for (const std::string &meant : o.displays)
+            states.push_back(stateMeant(place, meant));
+    Aim wanted;
+    wanted.luminanceCdM2.reset();
+    if (!o.aim.empty())
+        wanted = readAim(o.aim);
+    const CommonAim c = run::commonAim(states, wanted);
+    if (!o.out.empty())
+        run::writeFile(QString::fromStdString(o.out),
+                       QByteArray::fromStdString(aimToJson(c.aim).dump(2) + "\n"));
+    if (o.json) {
+        Json j = {{"aim", aimToJson(c.aim)},
+                  {"darkest", states[c.darkest].displayId.toStdString()},
+                  {"flattest", states[c.flattest].displayId.toStdString()},
+                  {"gamut_srgb", c.srgbCoverage},
+                  {"gamut_p3", c.p3Coverage},
+                  {"estimated", c.isEstimated},
+                  {"displays", Json::array()}};
+        for (size_t i = 0; i < states.size(); ++i)
+            j["displays"].push_back({{"display", states[i].displayId.toStdString()},
+                                     {"peak", c.plans[i].peak},
+                                     {"contrast", c.plans[i].contrast},
+                                     {"light_given_up", c.plans[i].lightGivenUp},
+                                     {"contrast_given_up", c.plans[i].contrastGivenUp},
+                                     {"gamut_given_up", c.plans[i].gamutGivenUp}});
+        std::cout << j.dump() << '\n';
+        return 0;
+    }
+    const auto percent = [](double share) { return fixedNumber(100 * share, 0) + " %"; };
+    std::cout << "All can share: " << aimSummary(c.aim) << "; their common gamut holds "
+              << percent(c.srgbCoverage) << " of sRGB, " << percent(c.p3Coverage) << " of P3.\n"
+              << "Light is limited by " << printable(c.plans[c.darkest].name) << ", contrast by "
+              << printable(c.plans[c.flattest].name) << ".\n";
+    for (const SharePlan &p : c.plans)
+        std::cout << printable(p.name) << ": could give " << fixedNumber(p.peak, 0)
+                  << " cd/m², contrast " << fixedNumber(p.contrast, 0) << "; gives up "
+                  << percent(p.lightGivenUp) << " of its light, " << percent(p.contrastGivenUp)
+                  << " of its contrast, " << percent(p.gamutGivenUp) << " of its gamut\n";
+    if (c.isEstimated)
+        std::cout << "Light at the top of the brightness is foretold, not read.\n";
+    return 0;
+}
+
 int agree(const AgreeOptions &o)
 {
     const QString path = QString::fromStdString(o.logbook);

@@ -63,6 +63,11 @@ struct AgreeOptions {
     std::string reference = "lantern40";
     bool eachAlone = false, figures = false, rank = false, json = false;
 };
+struct CommonAimOptions {
+    std::string logbook, aim, out;
+    std::vector<std::string> displays; ///< ids or names; empty: all
+    bool json = false;
+};
 struct BookOptions {
     std::string command, url, logbook, name, passwordFile;
     std::string first, second, figure = "luminance", reference = "lantern40";
@@ -137,6 +142,8 @@ int report(const ReportOptions &options);
 int log(const LogOptions &options);
 /// What two displays make of the same colours; which display is best.
 int agree(const AgreeOptions &options);
+/// The most that several displays can share.
+int commonAim(const CommonAimOptions &options);
 /// The shared book of a house.
 int book(const BookOptions &options);
 /// Backs a logbook up, merges another into it, or rescues a damaged one.

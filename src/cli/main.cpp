@@ -348,6 +348,20 @@ void addAgree(CLI::App &app, AgreeOptions &o)
     addJson(c, o.json);
 }
 
+void addCommonAim(CLI::App &app, CommonAimOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "common-aim", "the brightest white, contrast and gamut that several displays can share, "
+                      "from what each was read to do, and what each gives up for it");
+    c->add_option("--logbook", o.logbook, "the SQLite file")->required();
+    c->add_option("--display", o.displays, "id or name, as often as there are; default: all");
+    c->add_option("--aim", o.aim,
+                  "white and tone to share, and at most that luminance; default: "
+                  "D65, gamma 2.2");
+    c->add_option("--out", o.out, "aim file for it");
+    addJson(c, o.json);
+}
+
 void addBook(CLI::App &app, BookOptions &o)
 {
     CLI::App *c = app.add_subcommand(
@@ -527,6 +541,8 @@ int carryOut(int argc, char **argv)
     addReport(app, reportOptions);
     LogOptions logOptions;
     addLog(app, logOptions);
+    CommonAimOptions commonAimOptions;
+    addCommonAim(app, commonAimOptions);
     BookOptions bookOptions;
     addBook(app, bookOptions);
     AgreeOptions agreeOptions;
@@ -572,6 +588,7 @@ int carryOut(int argc, char **argv)
             {"correction", [&] { return correction(correctionOptions); }},
             {"report", [&] { return report(reportOptions); }},
             {"log", [&] { return log(logOptions); }},
+            {"common-aim", [&] { return commonAim(commonAimOptions); }},
             {"book", [&] { return book(bookOptions); }},
             {"agree", [&] { return agree(agreeOptions); }},
             {"plot", [&] { return plot(plotOptions); }},

@@ -179,7 +179,20 @@ private slots:
         QCOMPARE(part<QTableWidget>(rig, "agreedPairs")->rowCount(), 1);
         QVERIFY(part<QLabel>(rig, "bestDisplay")->text().contains(QStringLiteral("critical work")));
         QVERIFY(part<QComboBox>(rig, "agreeCurve")->count() >= 4);
-        const double side = s.agreement->deltaE00.mean;
+        // What both can share becomes the aim at a press, and can be taken back.
+        QVERIFY(s.common.has_value());
+        QVERIFY2(part<QLabel>(rig, "commonAim")->text().contains(QStringLiteral("can share D65")),
+                 qPrintable(part<QLabel>(rig, "commonAim")->text()));
+        QCOMPARE(part<QTableWidget>(rig, "sharedPlans")->rowCount(), 2);
+        part<QTabWidget>(rig, "agreementTabs")->setCurrentIndex(3);
+        const Aim shared = s.common->aim;
+        QVERIFY(!(rig.state().aim == shared));
+        QTest::mouseClick(part<QPushButton>(rig, "takeCommonAim"), Qt::LeftButton);
+        QCOMPARE(rig.state().aim, shared);
+        rig.session->undoStack()->undo();
+        QVERIFY(!(rig.state().aim == shared));
+        QVERIFY(rig.waitFor([&] { return !rig.state().comparing; }));
+        const double side = rig.state().agreementSheet->agreement->deltaE00.mean;
         const QString first = s.first->displayId;
         part<QPushButton>(rig, "agreeSwap")->click();
         QVERIFY(

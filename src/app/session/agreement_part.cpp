@@ -22,9 +22,14 @@ constexpr size_t kMostRuns = 200;
 
 class Worker {
 public:
-    Worker(const QString &path, const std::map<QString, QString> &names)
-        : m_book(path, run::Logbook::Access::Read), m_names(names), m_lines(m_book.lines())
-    {}
+    Worker(const QString &path, const std::map<QString, QString> &names, const Aim &aim)
+        : m_book(path, run::Logbook::Access::Read),
+          m_names(names),
+          m_aim(aim),
+          m_lines(m_book.lines())
+    {
+        m_aim.luminanceCdM2.reset(); // the most that there is
+    }
 
     std::shared_ptr<const AgreementSheet> sheet(const AgreementQuestion &asked)
     {
@@ -85,6 +90,11 @@ private:
             out.displays.push_back(state.displayName);
         }
         out.ranking = rank(ranked);
+        try {
+            out.common = run::commonAim(states, m_aim);
+        } catch (const Error &e) {
+            out.whyNoCommon = Message("%1: %2", {e.place, e.problem.inEnglish()});
+        }
         for (size_t a = 0; a < states.size(); ++a)
             for (size_t b = a + 1; b < states.size(); ++b) {
                 const Agreement g =
@@ -129,6 +139,7 @@ private:
 
     run::Logbook m_book;
     std::map<QString, QString> m_names;
+    Aim m_aim;
     std::vector<run::LogLine> m_lines;
 };
 
@@ -151,9 +162,9 @@ void AgreementPart::choose(const AgreementQuestion &question)
     emit changed();
 }
 
-void AgreementPart::look(const Names &names)
+void AgreementPart::look(const Names &names, const Aim &aim)
 {
-    const Asked asked{m_state.agreementQuestion, names};
+    const Asked asked{m_state.agreementQuestion, names, aim};
     if (m_asked == asked)
         return;
     m_asked = asked;
@@ -165,7 +176,7 @@ AgreementPart::Found AgreementPart::workOut(const QString &path, const Asked &as
 {
     try {
         if (QFileInfo::exists(path))
-            return {Worker(path, asked.names).sheet(asked.question), {}};
+            return {Worker(path, asked.names, asked.aim).sheet(asked.question), {}};
         return {std::make_shared<const AgreementSheet>(), {}};
     } catch (const Error &e) {
         return {nullptr, run::inWords(e)};

@@ -21,8 +21,9 @@ public:
     void choose(const AgreementQuestion &question);
     /// Names that displays have on this desk, by their ids.
     using Names = std::map<QString, QString>;
-    /// Works it out if something has changed since the last time.
-    void look(const Names &names);
+    /// Works it out if something has changed since the last time. \param aim whose white and tone
+    /// all displays might share
+    void look(const Names &names, const Aim &aim);
 
 signals:
     void changed();
@@ -32,6 +33,7 @@ private:
     struct Asked {
         AgreementQuestion question;
         Names names;
+        Aim aim;
         bool operator==(const Asked &) const = default;
     };
     struct Found {

@@ -92,7 +92,7 @@ void Session::lookWhereNeeded()
     if (m_view == ViewId::Trends)
         m_trends.look(displayNames(), m_displays.empty() ? QString() : m_displays[m_selected].id);
     if (m_view == ViewId::Agreement)
-        m_agreement.look(displayNames());
+        m_agreement.look(displayNames(), m_aim.state().aim);
     if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
         m_print.look(state().shown().profile);
 }

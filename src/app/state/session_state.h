@@ -263,7 +263,9 @@ struct AgreementSheet {
     std::vector<Diagram> firstCurves, secondCurves; ///< of the runs whose profiles are in use
     QStringList displays;                           ///< names of all that can be held together
     std::vector<Pair> pairs;
-    Ranking ranking; ///< of `displays`
+    Ranking ranking;                 ///< of `displays`
+    std::optional<CommonAim> common; ///< what all of `displays` can share; nothing: see why
+    std::optional<Message> whyNoCommon;
 };
 
 struct AgreementState {

@@ -115,6 +115,15 @@ void Plot::add(const Curve &c)
     if (c.look.dots)
         curve->setScatterStyle(
             QCPScatterStyle(QCPScatterStyle::ssDisc, c.look.colour, c.look.colour, 5));
+    // So many lie upon one another: plain pixels say as much, many times as fast.
+    constexpr qsizetype kMany = 2000;
+    if (c.x.size() > kMany) {
+        curve->setAntialiased(false);
+        curve->setAntialiasedScatters(false);
+        curve->setPen(QPen(c.look.colour, 0, c.look.style));
+        if (c.look.dots)
+            curve->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDot, c.look.colour, 1));
+    }
     if (c.name.isEmpty())
         curve->removeFromLegend();
     else {

@@ -139,6 +139,15 @@ double gamutCoverage(const PrimarySet &display, const PrimarySet &space)
     return std::abs(signedArea(common) / signedArea(wanted));
 }
 
+double commonCoverage(const std::vector<PrimarySet> &displays, const PrimarySet &space)
+{
+    const Polygon wanted = triangle(space);
+    Polygon common = wanted;
+    for (const PrimarySet &display : displays)
+        common = intersection(common, triangle(display));
+    return std::abs(signedArea(common) / signedArea(wanted));
+}
+
 std::optional<double> gsdfStepError(const std::vector<Reading> &greys, double reflectedCdM2)
 {
     if (greys.size() < 3)

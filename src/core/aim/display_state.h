@@ -17,6 +17,9 @@ inline constexpr PrimarySet kP3Primaries = {{{0.680, 0.320}, {0.265, 0.690}, {0.
 /// Share (0..1) of the u'v' triangle of `space` that the triangle of `display` covers.
 double gamutCoverage(const PrimarySet &display, const PrimarySet &space);
 
+/// Share (0..1) of the u'v' triangle of `space` that all of the displays cover together.
+double commonCoverage(const std::vector<PrimarySet> &displays, const PrimarySet &space);
+
 /// What a display is like at one moment, as far as the readings tell.
 struct DisplayState {
     std::optional<XYZ> white, black;

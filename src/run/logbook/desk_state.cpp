@@ -2,7 +2,10 @@
 
 #include "core/base/error.h"
 #include "core/judge/proof_kind.h"
+#include "core/plan/control_response.h"
 #include "run/logbook/load_results.h"
+
+#include <Eigen/LU>
 
 #include <algorithm>
 #include <cmath>
@@ -22,6 +25,31 @@ std::vector<uint8_t> bytesOf(const QByteArray &bytes)
 std::string nameOf(const Logbook &book, qint64 run)
 {
     return book.path().toStdString() + ", run " + std::to_string(run);
+}
+
+/// How its light follows its controls, learned from every turn of the adjustment.
+ControlResponse responseOf(const RunResults &r, const DisplayReach &reach)
+{
+    ControlResponse response;
+    const Mat3 channels = reach.primaries.inverse();
+    for (size_t i = 1; i < r.whites.size(); ++i)
+        response.learn(r.whites[i - 1].controls, channels * vec(r.whites[i - 1].white),
+                       r.whites[i].controls, channels * vec(r.whites[i].white));
+    return response;
+}
+
+/// As it was found, with its controls as they were then.
+std::optional<ReadDisplay> readBefore(const RunResults &r)
+{
+    const std::optional<DisplayReach> reach = DisplayReach::fromReadings(r.found, true);
+    if (!reach || !r.before)
+        return std::nullopt;
+    ReadDisplay d{r.setup.displayName, *reach};
+    d.dims = r.setup.startControls && r.setup.controls.brightness;
+    if (d.dims)
+        d.backlight = responseOf(r, *reach).backlight(r.setup.startControls->brightness);
+    d.primaries = r.before->primaries.value_or(kSrgbPrimaries);
+    return d;
 }
 
 /// The state at the end of a calibration or of a proof.
@@ -52,6 +80,7 @@ DeskState stateAfter(const RunResults &r, qint64 run, const std::string &where)
     const ErrorSources errors = errorSources(r);
     s.certificate = errors.certificate.value_or(LightUncertainty{});
     s.mismatch = errors.mismatch;
+    s.read = readBefore(r);
     s.rank.name = r.setup.displayName;
     if (isProved)
         s.rank.proof = r.validation->verdict.figures;
@@ -79,6 +108,12 @@ DeskState stateIn(Logbook &book, qint64 run)
     for (const CheckFirst::Patch &p : r.check->patches)
         readings.push_back({p.rgb, p.now});
     s.change = changeSince(ProfileFile(bytesOf(s.profile), where), s.white, readings);
+    if (s.read) { // light that it has lost since
+        const double left = (s.change * vec(s.white))[1] / s.white.Y;
+        s.read->reach.white = toXyz(left * vec(s.read->reach.white));
+        s.read->reach.black = toXyz(left * vec(s.read->reach.black));
+        s.read->reach.primaries *= left;
+    }
     s.readIn = run;
     s.readAt = QString::fromStdString(r.setup.startedAt);
     s.meter = QString::fromStdString(r.setup.meterName);
@@ -129,6 +164,20 @@ Agreement agreementOf(const DeskState &first, const DeskState &second, const Ref
                             s.profileError, s.certificate, s.mismatch, s.meter.toStdString()};
     };
     return lantern::agreementOf(known(first, a), known(second, b), set, viewing);
+}
+
+CommonAim commonAim(const std::vector<DeskState> &displays, const Aim &wanted)
+{
+    std::vector<ReadDisplay> read;
+    for (const DeskState &s : displays) {
+        if (!s.read)
+            throw Error(ErrorKind::BadInput, s.displayName.toStdString(),
+                        "was never read before a calibration",
+                        "Calibrate it once, or leave it out.");
+        read.push_back(*s.read);
+        read.back().name = s.displayName.toStdString();
+    }
+    return lantern::commonAim(read, wanted);
 }
 
 std::optional<bool> ComparedFigure::standsOut() const

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/aim/common_aim.h"
 #include "core/judge/agreement.h"
 #include "core/judge/ranking.h"
 #include "run/logbook/logbook.h"
@@ -25,7 +26,8 @@ struct DeskState {
     PrimarySet primaries = kSrgbPrimaries;
     double profileError = 0; ///< mean ΔE00
     LightUncertainty certificate, mismatch;
-    RankedDisplay rank; ///< its name is the display's
+    std::optional<ReadDisplay> read; ///< before it was calibrated; nothing: that was not read
+    RankedDisplay rank;              ///< its name is the display's
 };
 
 /// As a run found it: a calibration or proof through its profile, a check by what it read of its
@@ -42,6 +44,10 @@ std::vector<QString> displaysIn(const std::vector<LogLine> &lines);
 
 Agreement agreementOf(const DeskState &first, const DeskState &second, const ReferenceSet &set,
                       Viewing viewing);
+
+/// The most that these displays can share, from what each was read to do. \param wanted see
+/// commonAim() \throws Error BadInput, naming a display that was never read before a calibration
+CommonAim commonAim(const std::vector<DeskState> &displays, const Aim &wanted);
 
 /// A figure of two runs.
 struct ComparedFigure {

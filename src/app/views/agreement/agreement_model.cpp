@@ -223,6 +223,35 @@ void addGreys(const AgreementSheet &s, AgreementModel &m)
                         {value, low, high}});
 }
 
+void addCommon(const AgreementSheet &s, AgreementModel &m)
+{
+    if (!s.common) {
+        if (s.whyNoCommon)
+            m.common = Agree::tr("No aim for all of them: %1.").arg(run::inWords(*s.whyNoCommon));
+        return;
+    }
+    const CommonAim &c = *s.common;
+    const auto name = [&](size_t i) { return QString::fromStdString(c.plans[i].name); };
+    const auto percent = [](double share) {
+        return QStringLiteral("%1 %").arg(figure(100 * share, 0));
+    };
+    m.commonAim = c.aim;
+    m.common = Agree::tr("All of them can share %1; light is limited by %2, contrast by %3. Their "
+                         "common gamut holds %4 of sRGB and %5 of P3.")
+                   .arg(inLocale(aimSummary(c.aim)), name(c.darkest), name(c.flattest),
+                        percent(c.srgbCoverage), percent(c.p3Coverage));
+    if (c.isEstimated)
+        m.common += QLatin1Char(' ') +
+                    Agree::tr("Light at the top of the brightness is foretold, not read.");
+    for (size_t i = 0; i < c.plans.size(); ++i) {
+        const SharePlan &p = c.plans[i];
+        m.plans.push_back(
+            {{name(i), figure(p.peak, 0), figure(p.contrast, 0), percent(p.lightGivenUp),
+              percent(p.contrastGivenUp), percent(p.gamutGivenUp)},
+             {double(i), p.peak, p.contrast, p.lightGivenUp, p.contrastGivenUp, p.gamutGivenUp}});
+    }
+}
+
 QString reason(const char *title, const Message &message)
 {
     return QString(Agree::tr(title)) + QLatin1Char(' ') + run::inWords(message) + QLatin1Char('.');
@@ -271,6 +300,7 @@ AgreementModel agreementModel(const SessionState &state)
                             withRange(p.mean, p.error, 2), figure(p.worst, 2)},
                            {p.mean, p.mean, p.worst}});
     }
+    addCommon(s, m);
     if (!s.displays.isEmpty()) {
         m.best = reason(QT_TRANSLATE_NOOP("Agreement", "For critical work:"), s.ranking.bestReason);
         m.replace =

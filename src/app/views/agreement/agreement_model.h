@@ -34,7 +34,10 @@ struct AgreementModel {
     };
     std::vector<Sheet> sheets; ///< curves of both, one over the other
     std::vector<Row> pairs;    ///< all displays: names, mean, uncertainty, largest
-    QString best, replace;     ///< rich text
+    QString common;            ///< the aim that all can share, or why there is none
+    std::optional<Aim> commonAim;
+    std::vector<Row> plans; ///< what it asks of each display
+    QString best, replace;  ///< rich text
     /// Runs for pictures: the second is opened, the first is before; 0: not possible.
     qint64 firstRun = 0, secondRun = 0;
 };

@@ -114,10 +114,12 @@ AgreementView::AgreementView(Intents *intents)
       m_curve(makeSmallBox("agreeCurve", tr("Curves of both"), 26)),
       m_swap(new QPushButton(tr("S&wap"))),
       m_pictures(new QPushButton(tr("In &pictures…"))),
+      m_take(new QPushButton(tr("Ta&ke it as the aim"))),
       m_sentence(makeLabel({}, theme::kNormal, theme::kText)),
       m_remarks(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_best(makeLabel({}, theme::kNormal, theme::kText)),
       m_replace(makeLabel({}, theme::kNormal, theme::kText)),
+      m_common(makeLabel({}, theme::kNormal, theme::kText)),
       m_tabs(new QTabWidget),
       m_fields(new AgreedColours),
       m_colours(makeTable(
@@ -127,12 +129,15 @@ AgreementView::AgreementView(Intents *intents)
                           {tr("Figure"), tr("First"), tr("Second"), tr("Difference"), QString()})),
       m_pairs(makeTable("agreedPairs", tr("Displays"),
                         {tr("Displays"), tr("Mean ΔE00"), tr("Largest")})),
+      m_plans(makeTable("sharedPlans", tr("What the shared aim asks of each display"),
+                        {tr("Display"), tr("Could give, cd/m²"), tr("Contrast"),
+                         tr("Gives up: light"), tr("contrast"), tr("gamut")})),
       m_plot(new Plot(tr("Curves of both"), {}, {}))
 {
     m_sentence->setObjectName(QStringLiteral("agreementSentence"));
     m_tabs->setObjectName(QStringLiteral("agreementTabs"));
     m_tabs->setDocumentMode(true);
-    for (QLabel *label : {m_sentence, m_remarks, m_best, m_replace})
+    for (QLabel *label : {m_sentence, m_remarks, m_best, m_replace, m_common})
         wrap(label);
     m_sentence->setContentsMargins(3, 4, 3, 0);
     m_remarks->setContentsMargins(3, 0, 3, 4);
@@ -226,6 +231,19 @@ QWidget *AgreementView::makeDisplays()
     column->addWidget(m_best);
     column->addWidget(m_replace);
     column->addWidget(m_pairs, 1);
+    m_common->setObjectName(QStringLiteral("commonAim"));
+    m_take->setObjectName(QStringLiteral("takeCommonAim"));
+    connect(m_take, &QPushButton::clicked, this, [this] {
+        if (m_model.commonAim)
+            emit intents()->aimChosen(*m_model.commonAim);
+    });
+    column->addSpacing(6);
+    column->addWidget(m_common);
+    column->addWidget(m_plans, 1);
+    auto *row = new QHBoxLayout;
+    row->addStretch(1);
+    row->addWidget(m_take);
+    column->addLayout(row);
     return page;
 }
 
@@ -288,6 +306,10 @@ void AgreementView::show(const AgreementModel &m)
     fillSorted(m_colours, m.colours);
     fillSorted(m_figures, m.figures);
     fillSorted(m_pairs, m.pairs);
+    fillSorted(m_plans, m.plans);
+    m_common->setText(m.common);
+    m_plans->setVisible(!m.plans.empty());
+    m_take->setVisible(m.commonAim.has_value());
     QStringList titles;
     for (const AgreementModel::Sheet &s : m.sheets)
         titles << s.title;

@@ -49,11 +49,11 @@ private:
     AgreementModel m_model;
     std::shared_ptr<const AgreementSheet> m_sheet; ///< that is shown
     QComboBox *m_first, *m_second, *m_viewing, *m_set, *m_curve;
-    QPushButton *m_swap, *m_pictures;
-    QLabel *m_sentence, *m_remarks, *m_best, *m_replace;
+    QPushButton *m_swap, *m_pictures, *m_take;
+    QLabel *m_sentence, *m_remarks, *m_best, *m_replace, *m_common;
     QTabWidget *m_tabs;
     AgreedColours *m_fields;
-    QTableWidget *m_colours, *m_figures, *m_pairs;
+    QTableWidget *m_colours, *m_figures, *m_pairs, *m_plans;
     Plot *m_plot;
 };
 
