@@ -17,7 +17,7 @@ namespace lantern::app {
 namespace {
 
 constexpr int kAcross = 5;
-constexpr double kPlace = 34; ///< points
+constexpr double kPlace = 31; ///< points
 
 /// As near as the window can show it.
 QColor shown(const Lab &lab)
@@ -45,6 +45,22 @@ QTableWidget *makeTable(const char *name, const QString &words, const QStringLis
     table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table->setMinimumHeight(120);
     return table;
+}
+
+} // namespace
+
+namespace {
+
+/// As high as its rows, up to what there is room for.
+void fitRows(QTableWidget *table)
+{
+    constexpr int kFewest = 3, kEdge = 4;
+    const auto height = [&](int rows) {
+        return table->horizontalHeader()->sizeHint().height() +
+               rows * table->verticalHeader()->defaultSectionSize() + kEdge;
+    };
+    table->setMinimumHeight(height(std::min(kFewest, std::max(1, table->rowCount()))));
+    table->setMaximumHeight(height(std::max(1, table->rowCount())));
 }
 
 } // namespace
@@ -244,6 +260,7 @@ QWidget *AgreementView::makeDisplays()
     row->addStretch(1);
     row->addWidget(m_take);
     column->addLayout(row);
+    column->addStretch(2);
     return page;
 }
 
@@ -307,6 +324,8 @@ void AgreementView::show(const AgreementModel &m)
     fillSorted(m_figures, m.figures);
     fillSorted(m_pairs, m.pairs);
     fillSorted(m_plans, m.plans);
+    fitRows(m_pairs);
+    fitRows(m_plans);
     m_common->setText(m.common);
     m_plans->setVisible(!m.plans.empty());
     m_take->setVisible(m.commonAim.has_value());
