@@ -153,6 +153,10 @@ AgreementView::AgreementView(Intents *intents)
     m_sentence->setObjectName(QStringLiteral("agreementSentence"));
     m_tabs->setObjectName(QStringLiteral("agreementTabs"));
     m_tabs->setDocumentMode(true);
+    // As much as there is, and no page makes the others higher than the window.
+    constexpr int kLeastTabs = 330;
+    m_tabs->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    m_tabs->setMinimumHeight(kLeastTabs);
     for (QLabel *label : {m_sentence, m_remarks, m_best, m_replace, m_common})
         wrap(label);
     m_sentence->setContentsMargins(3, 4, 3, 0);
