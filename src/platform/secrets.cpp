@@ -5,6 +5,9 @@
 #include <qt6keychain/keychain.h>
 
 #include <QEventLoop>
+#include <QTimer>
+
+#include <memory>
 
 namespace lantern::platform {
 
@@ -12,26 +15,44 @@ namespace {
 
 constexpr const char *kService = "bold-lantern";
 
+/// Long enough for a person to unlock the service.
+constexpr int kMostWaitMs = 120'000;
+
 void prepare(QKeychain::Job &job, const QString &name)
 {
     job.setInsecureFallback(false); // never in a file that anybody reads
     job.setKey(name);
 }
 
-/// Does it, and waits until it is done.
-void carryOut(QKeychain::Job &job, const QString &name)
+/// What came of a job.
+struct Outcome {
+    bool isDone = false;
+    QString secret, problem;
+};
+
+/// Does it and waits until it is done, or for so long; the job deletes itself when it ends.
+Outcome carryOut(QKeychain::Job *job, const QString &name)
 {
-    prepare(job, name);
-    job.setAutoDelete(false);
-    bool done = false;
+    prepare(*job, name);
+    auto outcome = std::make_shared<Outcome>();
+    bool ended = false;
     QEventLoop loop;
-    QObject::connect(&job, &QKeychain::Job::finished, &loop, [&] {
-        done = true;
+    QObject::connect(job, &QKeychain::Job::finished, &loop, [&, outcome, job] {
+        outcome->isDone = job->error() == QKeychain::NoError;
+        outcome->problem = job->errorString();
+        if (const auto *read = qobject_cast<QKeychain::ReadPasswordJob *>(job))
+            outcome->secret = read->textData();
+        ended = true;
         loop.quit();
     });
-    job.start();
-    if (!done)
+    job->start();
+    if (!ended) {
+        QTimer::singleShot(kMostWaitMs, &loop, &QEventLoop::quit);
         loop.exec();
+    }
+    if (!ended)
+        outcome->problem = QStringLiteral("the service did not answer");
+    return *outcome;
 }
 
 } // namespace
@@ -48,27 +69,25 @@ void readSecret(const QString &name, std::function<void(std::optional<QString>)>
 
 std::optional<QString> secretNow(const QString &name)
 {
-    QKeychain::ReadPasswordJob job(QString::fromLatin1(kService));
-    carryOut(job, name);
-    return job.error() == QKeychain::NoError ? std::optional(job.textData()) : std::nullopt;
+    const Outcome o = carryOut(new QKeychain::ReadPasswordJob(QString::fromLatin1(kService)), name);
+    return o.isDone ? std::optional(o.secret) : std::nullopt;
 }
 
 void keepSecret(const QString &name, const QString &secret)
 {
-    QKeychain::WritePasswordJob job(QString::fromLatin1(kService));
-    job.setTextData(secret);
-    carryOut(job, name);
-    if (job.error() != QKeychain::NoError)
+    auto *job = new QKeychain::WritePasswordJob(QString::fromLatin1(kService));
+    job->setTextData(secret);
+    const Outcome o = carryOut(job, name);
+    if (!o.isDone)
         throw Error(ErrorKind::Device, "secret service",
-                    {"the password cannot be kept: %1", {job.errorString().toStdString()}},
+                    {"the password cannot be kept: %1", {o.problem.toStdString()}},
                     "Without one, keep it in a .pgpass file that only you can read (mode 600), a "
                     "line host:port:database:user:password.");
 }
 
 void forgetSecret(const QString &name)
 {
-    QKeychain::DeletePasswordJob job(QString::fromLatin1(kService));
-    carryOut(job, name);
+    (void)carryOut(new QKeychain::DeletePasswordJob(QString::fromLatin1(kService)), name);
 }
 
 } // namespace lantern::platform

@@ -45,7 +45,8 @@ QString identityOfOld(qint64 run, const QString &identity, const QString &setup)
 struct SharedRun {
     qint64 run = 0;
     QString identity, note;
-    QString removedAt; ///< empty: it is in the lists
+    QString workstation; ///< that it was begun on; empty: before that was kept
+    QString removedAt;   ///< empty: it is in the lists
 };
 
 /// Which lines of the logbook; newest first. Runs that were removed are never among them.
@@ -154,9 +155,8 @@ public:
     /// Number of the run of that identity in this logbook.
     [[nodiscard]] std::optional<qint64> runOf(const QString &identity);
     [[nodiscard]] RunRecord record(qint64 run);
-    /// Those that change no more, finished or discarded, removed ones, too. \param workstation that
-    /// they were begun on; empty: any
-    [[nodiscard]] std::vector<SharedRun> sharedRuns(const QString &workstation);
+    /// Those that change no more, finished or discarded, removed ones, too.
+    [[nodiscard]] std::vector<SharedRun> sharedRuns();
     /// Note and removal of a run as somebody else says. \param removedAt empty: it is in the lists
     void setRemark(qint64 run, const QString &note, const QString &removedAt);
     enum class Put {

@@ -118,15 +118,14 @@ RunRecord Logbook::record(qint64 run)
     return r;
 }
 
-std::vector<SharedRun> Logbook::sharedRuns(const QString &workstation)
+std::vector<SharedRun> Logbook::sharedRuns()
 {
-    Statement s(*this, "SELECT id, identity, note, coalesce(removed_at, '') FROM run WHERE "
-                       "(finished_at IS NOT NULL OR abandoned) AND (? = '' OR workstation = ?) "
-                       "ORDER BY id");
-    s.bind(workstation).bind(workstation).run();
+    Statement s(*this, "SELECT id, identity, note, workstation, coalesce(removed_at, '') FROM run "
+                       "WHERE finished_at IS NOT NULL OR abandoned ORDER BY id");
+    s.run();
     std::vector<SharedRun> out;
     while (s.next())
-        out.push_back({s.value(0).toLongLong(), s.text(1), s.text(2), s.text(3)});
+        out.push_back({s.value(0).toLongLong(), s.text(1), s.text(2), s.text(3), s.text(4)});
     return out;
 }
 

@@ -16,6 +16,12 @@ constexpr const char *kFormat = "bold-lantern-book";
 constexpr int kTogether = 20; ///< runs that cross the network at once
 constexpr int kPortion = 100; ///< changes that are looked at at once
 
+/// It was begun on this workstation.
+bool isHere(const SharedRun &run)
+{
+    return run.workstation == QSysInfo::machineHostName();
+}
+
 } // namespace
 
 QString bookSetupFile(const QString &logbook)
@@ -66,12 +72,12 @@ Brought bring(Logbook &mine, SharedBook &book, bool everything)
     for (HeldRun &run : book.own())
         there[run.identity] = std::move(run);
     std::vector<SharedRun> missing;
-    for (const SharedRun &run :
-         mine.sharedRuns(everything ? QString() : QSysInfo::machineHostName())) {
+    for (const SharedRun &run : mine.sharedRuns()) {
         const auto held = there.find(run.identity);
-        if (held == there.end())
-            missing.push_back(run);
-        else if (held->second.note != run.note || held->second.removedAt != run.removedAt) {
+        if (held == there.end()) {
+            if (everything || run.workstation.isEmpty() || isHere(run))
+                missing.push_back(run);
+        } else if (held->second.note != run.note || held->second.removedAt != run.removedAt) {
             book.remark(run.identity, run.note, run.removedAt);
             ++out.remarks;
         }
@@ -85,7 +91,7 @@ Brought bring(Logbook &mine, SharedBook &book, bool everything)
         std::vector<RunRecord> records;
         for (size_t i = first; i < end; ++i) {
             if (known.contains(missing[i].identity)) {
-                if (!everything)
+                if (isHere(missing[i])) // else it came from there
                     out.left.push_back({QString::number(missing[i].run),
                                         "another workstation has brought a run of that identity"});
                 continue;

@@ -5,6 +5,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <QSysInfo>
+
 #include <arpa/inet.h>
 #include <future>
 #include <sys/socket.h>
@@ -182,6 +184,34 @@ private slots:
         // Nothing goes back as the other's own.
         QCOMPARE(bring(other, in, true).runs, 0);
         QCOMPARE(countIn(), 8);
+    }
+
+    /// Runs from before workstations were kept are this one's; a run that somebody else has brought
+    /// under this one's identity is named.
+    void whoseRunsAreBrought()
+    {
+        copyGolden(path("north.sqlite"));
+        Logbook mine(path("north.sqlite"), Logbook::Access::Write);
+        std::vector<RunRecord> records;
+        for (const qint64 run : {2, 3, 5})
+            records.push_back(mine.record(run));
+        records[0].workstation.clear();
+        records[1].workstation = QSysInfo::machineHostName();
+        records[2].workstation = QStringLiteral("elsewhere");
+        Logbook own(path("own.sqlite"), Logbook::Access::Write);
+        for (const RunRecord &r : records)
+            own.put(r);
+        SharedBook out = north();
+        const Brought first = bring(own, out);
+        QCOMPARE(first.runs, 2); // all but the other's
+        QVERIFY(first.left.empty());
+        // What is noted later follows, whatever this computer was called then.
+        own.setNote(1, QStringLiteral("later"));
+        QCOMPARE(bring(own, out).remarks, 1);
+        SharedBook in = south();
+        const Brought squat = bring(own, in); // the same runs, by another
+        QCOMPARE(squat.runs, 0);
+        QCOMPARE(squat.left.size(), size_t(1)); // named here as this workstation's own
     }
 
     void remarksFollow()
