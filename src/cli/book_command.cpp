@@ -14,6 +14,9 @@
 
 #include <iostream>
 
+#include <termios.h>
+#include <unistd.h>
+
 namespace lantern::cli {
 
 namespace {
@@ -88,12 +91,48 @@ int admit(const BookOptions &o)
     return 0;
 }
 
+/// As long as it lives, what is typed is not shown.
+class Hidden {
+public:
+    Hidden()
+    {
+        if (::isatty(STDIN_FILENO) == 0 || ::tcgetattr(STDIN_FILENO, &m_before) != 0)
+            return;
+        m_hides = true;
+        termios quiet = m_before;
+        quiet.c_lflag &= ~static_cast<tcflag_t>(ECHO);
+        ::tcsetattr(STDIN_FILENO, TCSAFLUSH, &quiet);
+        std::cerr << "Password: ";
+    }
+    ~Hidden()
+    {
+        if (!m_hides)
+            return;
+        ::tcsetattr(STDIN_FILENO, TCSAFLUSH, &m_before);
+        std::cerr << '\n';
+    }
+    Hidden(const Hidden &) = delete;
+    Hidden &operator=(const Hidden &) = delete;
+
+private:
+    termios m_before{};
+    bool m_hides = false;
+};
+
+std::string typedLine()
+{
+    const Hidden hidden;
+    std::string line;
+    std::getline(std::cin, line);
+    return line;
+}
+
 /// Reads it from the standard input, so that it stands in no history.
 int password(const BookOptions &o)
 {
     const run::BookAddress address = addressOf(o);
-    std::string line;
-    if (!std::getline(std::cin, line) || line.empty())
+    const std::string line = typedLine();
+    if (line.empty())
         throw Error(ErrorKind::BadInput, "standard input", "the password is expected, in a line");
     platform::keepSecret(address.url(), QString::fromStdString(line));
     std::cout << "Kept by the desktop's secret service.\n";
@@ -211,7 +250,7 @@ private:
     void put(const std::vector<run::RunRecord> &records)
     {
         const auto at = [&](int i) { return records[static_cast<size_t>(i)]; };
-        run::takeOver(m_book, static_cast<int>(records.size()), at,
+        run::takeRuns(m_book, static_cast<int>(records.size()), at,
                       [&](int i) { return at(i).identity; });
     }
 

@@ -41,14 +41,6 @@ Json lineToJson(const run::LogLine &l)
     return j;
 }
 
-/// In quotes, so that commas and quotes within are no others.
-std::string quoted(const QString &text)
-{
-    QString doubled = text;
-    doubled.replace(QLatin1Char('"'), QStringLiteral("\"\""));
-    return "\"" + doubled.toStdString() + "\"";
-}
-
 /// A line for each figure of each run.
 void writeCsv(const std::vector<run::LogLine> &lines)
 {
@@ -59,9 +51,10 @@ void writeCsv(const std::vector<run::LogLine> &lines)
     for (const run::LogLine &l : lines)
         for (const run::FigureRow &f : l.figures)
             std::cout << l.id << ',' << l.startedAt.toStdString() << ','
-                      << run::runKindKey(l.kind).toStdString() << ',' << quoted(l.displayName)
-                      << ',' << quoted(l.meter) << ',' << quoted(l.note) << ',' << f.name << ','
-                      << compactNumber(f.value) << ',' << quoted(QString::fromStdString(f.unit))
+                      << run::runKindKey(l.kind).toStdString() << ','
+                      << csvQuoted(l.displayName.toStdString()) << ','
+                      << csvQuoted(l.meter.toStdString()) << ',' << csvQuoted(l.note.toStdString())
+                      << ',' << f.name << ',' << compactNumber(f.value) << ',' << csvQuoted(f.unit)
                       << ',' << number(f.uncertainty) << ',' << number(f.limit) << '\n';
 }
 
@@ -72,11 +65,13 @@ void writeReadings(run::Logbook &book, const std::vector<run::LogLine> &lines)
     for (const run::LogLine &l : lines)
         for (const QVariantList &row : book.record(l.id).readings) {
             std::cout << l.id << ',' << l.startedAt.toStdString() << ','
-                      << run::runKindKey(l.kind).toStdString() << ',' << quoted(l.displayName);
+                      << run::runKindKey(l.kind).toStdString() << ','
+                      << csvQuoted(l.displayName.toStdString());
             for (int i = 1; i <= 7; ++i)
                 std::cout << ',' << compactNumber(row[i].toDouble());
-            std::cout << ',' << row[8].toString().toStdString() << ',' << quoted(row[9].toString())
-                      << ',' << row[0].toString().toStdString() << ',' << row[13].toInt() << '\n';
+            std::cout << ',' << row[8].toString().toStdString() << ','
+                      << csvQuoted(row[9].toString().toStdString()) << ','
+                      << row[0].toString().toStdString() << ',' << row[13].toInt() << '\n';
         }
 }
 

@@ -8,6 +8,8 @@
 #include <QLabel>
 #include <QMessageBox>
 #include <QPointer>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTableView>
 
 namespace lantern::test {
@@ -99,6 +101,14 @@ private slots:
         choice->setCurrentIndex(workstations->findText(QStringLiteral("south")));
         QCOMPARE(rows(rig), 8);
         choice->setCurrentIndex(0);
+        // All of it fits a small screen, without looking sideways.
+        rig.window->resize(1024, 768);
+        const auto *view = rig.window->findChild<LogbookView *>();
+        const auto *room = view->findChild<QScrollArea *>();
+        QVERIFY(room && workstations->isVisible());
+        QVERIFY(rig.waitFor([&] { return rig.window->width() == 1024; }));
+        QCOMPARE(room->horizontalScrollBar()->maximum(), 0);
+        rig.window->resize(1280, 800);
 
         // A week without the server: what is noted waits here, and comes when it is back.
         server.stop(SIGQUIT);

@@ -93,7 +93,7 @@ private:
         try {
             out.common = run::commonAim(states, m_aim);
         } catch (const Error &e) {
-            out.whyNoCommon = Message("%1: %2", {e.place, e.problem.inEnglish()});
+            out.whyNoCommon = run::inWords(e);
         }
         for (size_t a = 0; a < states.size(); ++a)
             for (size_t b = a + 1; b < states.size(); ++b) {
@@ -150,6 +150,12 @@ AgreementPart::AgreementPart(QString logbookPath, QObject *parent)
           m_state.comparing = false;
           if (found.sheet)
               m_state.agreementSheet = found.sheet;
+          else if (m_state.agreementSheet) { // the choice goes back to what is shown
+              auto shown = std::make_shared<AgreementSheet>(*m_state.agreementSheet);
+              m_state.agreementQuestion = shown->question;
+              m_state.agreementSheet = std::move(shown);
+              m_asked->question = m_state.agreementQuestion;
+          }
           emit changed();
           if (!found.problem.isEmpty())
               emit failed(found.problem);

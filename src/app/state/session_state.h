@@ -265,7 +265,7 @@ struct AgreementSheet {
     std::vector<Pair> pairs;
     Ranking ranking;                 ///< of `displays`
     std::optional<CommonAim> common; ///< what all of `displays` can share; nothing: see why
-    std::optional<Message> whyNoCommon;
+    QString whyNoCommon;
 };
 
 struct AgreementState {

@@ -53,12 +53,13 @@ CommonAim commonAim(const std::vector<ReadDisplay> &displays, const Aim &wanted)
     double luminance = std::floor(kShareOfPeak * out.plans[out.darkest].peak);
     if (wanted.luminanceCdM2)
         luminance = std::min(luminance, *wanted.luminanceCdM2);
+    luminance = std::min(luminance, kMaxAimLuminance);
     if (luminance < kMinAimLuminance)
         throw Error(ErrorKind::BadInput, displays[out.darkest].name,
                     {"gives %1 cd/m² at this white: too little for any aim",
                      {fixedNumber(out.plans[out.darkest].peak, 1)}},
                     "Leave this display out.");
-    out.aim.luminanceCdM2 = std::min(luminance, kMaxAimLuminance);
+    out.aim.luminanceCdM2 = luminance;
 
     for (size_t i = 0; i < displays.size(); ++i)
         out.plans[i].contrast = contrastAt(displays[i], out.plans[i].peak, luminance);

@@ -48,6 +48,17 @@ std::optional<double> parseNumber(std::string_view text)
     return value;
 }
 
+std::string csvQuoted(std::string_view text)
+{
+    std::string out = "\"";
+    for (const char c : text) {
+        if (c == '"')
+            out += '"';
+        out += c;
+    }
+    return out + '"';
+}
+
 std::string printable(std::string_view text)
 {
     static constexpr const char *kReplacement = "\xEF\xBF\xBD"; // U+FFFD

@@ -20,6 +20,9 @@ std::string compactNumber(double value);
 /// 17 significant digits: reads back as the same double.
 std::string exactNumber(double value);
 
+/// A cell of a CSV table, in quotes, so that commas and quotes within are no others (RFC 4180).
+std::string csvQuoted(std::string_view text);
+
 /// Text from outside as it can be shown anywhere: what is no UTF-8 and what would steer a terminal
 /// becomes U+FFFD.
 std::string printable(std::string_view text);

@@ -258,14 +258,6 @@ struct SvgForm {
     }
 };
 
-std::string quoted(const std::string &text)
-{
-    std::string out = "\"";
-    for (const char c : text)
-        out += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return out + "\"";
-}
-
 } // namespace
 
 std::vector<double> axisMarks(double least, double most, int count)
@@ -319,11 +311,11 @@ std::string diagramToSvg(const Diagram &d, double width, double height)
 
 std::string diagramToCsv(const Diagram &d)
 {
-    std::string out = "curve," + quoted(d.xLabel) + "," + quoted(d.yLabel) + "\n";
+    std::string out = "curve," + csvQuoted(d.xLabel) + "," + csvQuoted(d.yLabel) + "\n";
     int unnamed = 0;
     for (const DiagramCurve &c : d.curves) {
         const std::string name =
-            quoted(c.name.empty() ? "curve " + std::to_string(++unnamed) : c.name);
+            csvQuoted(c.name.empty() ? "curve " + std::to_string(++unnamed) : c.name);
         for (size_t i = 0; i < std::min(c.x.size(), c.y.size()); ++i)
             if (std::isfinite(c.x[i]) && std::isfinite(c.y[i]))
                 out += name + "," + compactNumber(c.x[i]) + "," + compactNumber(c.y[i]) + "\n";

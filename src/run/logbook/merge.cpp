@@ -43,7 +43,7 @@ void backUp(Logbook &book, const QString &file)
     }
 }
 
-MergeReport takeOver(Logbook &book, int count, const std::function<RunRecord(int)> &recordAt,
+MergeReport takeRuns(Logbook &book, int count, const std::function<RunRecord(int)> &recordAt,
                      const std::function<QString(int)> &nameAt, const Progress &progress)
 {
     constexpr int kTogether = 100;
@@ -91,7 +91,7 @@ MergeReport mergeFrom(Logbook &book, const QString &other, const Progress &progr
     Logbook from(other, Logbook::Access::Read);
     const std::vector<qint64> runs = from.allRuns();
     const auto at = [&](int i) { return runs[static_cast<size_t>(i)]; };
-    return takeOver(
+    return takeRuns(
         book, static_cast<int>(runs.size()), [&](int i) { return from.record(at(i)); },
         [&](int i) { return nameIn(from, at(i)); }, progress);
 }

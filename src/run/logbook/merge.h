@@ -35,7 +35,7 @@ MergeReport mergeFrom(Logbook &book, const QString &other, const Progress &progr
 
 /// Takes over runs that somebody has, in a transaction for every hundred of them.
 /// \param count of runs \param recordAt may throw Error BadInput: that one is left
-MergeReport takeOver(Logbook &book, int count, const std::function<RunRecord(int)> &recordAt,
+MergeReport takeRuns(Logbook &book, int count, const std::function<RunRecord(int)> &recordAt,
                      const std::function<QString(int)> &nameAt, const Progress &progress = {});
 
 } // namespace lantern::run

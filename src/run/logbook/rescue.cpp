@@ -1,6 +1,7 @@
 #include "run/logbook/rescue.h"
 
 #include "core/base/error.h"
+#include "core/base/text.h"
 #include "run/file/files.h"
 #include "run/logbook/logbook_sql.h"
 #include "run/logbook/sqlite_pages.h"
@@ -105,11 +106,8 @@ std::map<qint64, int> gapsOf(const Rows &rows)
 
 std::string quotedCell(const QVariant &v)
 {
-    QString text = v.typeId() == QMetaType::QByteArray
-                       ? QString::fromLatin1(v.toByteArray().toBase64())
-                       : v.toString();
-    text.replace(QLatin1Char('"'), QStringLiteral("\"\""));
-    return "\"" + text.toStdString() + "\"";
+    return csvQuoted(v.typeId() == QMetaType::QByteArray ? v.toByteArray().toBase64().toStdString()
+                                                         : v.toString().toStdString());
 }
 
 } // namespace
@@ -254,7 +252,7 @@ RescueReport rescue(const QString &damaged, const QString &fresh, const QString 
     for (const auto &[id, r] : records)
         order.push_back(id);
     const auto at = [&](int i) { return order[static_cast<size_t>(i)]; };
-    const MergeReport taken = takeOver(
+    const MergeReport taken = takeRuns(
         book, static_cast<int>(order.size()), [&](int i) { return records[at(i)]; },
         [&](int i) { return nameOf(at(i), records[at(i)]); }, progress);
     report.rescued = taken.added;

@@ -156,7 +156,7 @@ MergeReport takeIn(Logbook &mine, const Fetched &fetched)
     const auto at = [&](int i) -> const RunRecord & {
         return fetched.runs[static_cast<size_t>(i)];
     };
-    MergeReport report = takeOver(mine, static_cast<int>(fetched.runs.size()), at, [&](int i) {
+    MergeReport report = takeRuns(mine, static_cast<int>(fetched.runs.size()), at, [&](int i) {
         return QStringLiteral("%1, %2").arg(at(i).displayName, at(i).startedAt);
     });
     mine.together([&] {

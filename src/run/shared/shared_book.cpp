@@ -187,7 +187,7 @@ QSqlDatabase SharedBook::connected(const BookAddress &a, const QString &password
     QString options = a.options;
     if (!options.contains(QLatin1String("connect_timeout")))
         options += (options.isEmpty() ? QString() : QStringLiteral(";")) +
-                   QStringLiteral("connect_timeout=10");
+                   QStringLiteral("connect_timeout=5");
     database.setConnectOptions(options);
     if (!database.open())
         bookFailed(a.url(), database.lastError());

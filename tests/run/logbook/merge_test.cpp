@@ -141,7 +141,7 @@ private slots:
         other.readings.front()[6] = 12.5; // somebody changed a reading
         QCOMPARE(book.put(other), Logbook::Put::Differs);
         QVERIFY(book.record(1).readings.front()[6].toDouble() != 12.5);
-        const MergeReport r = takeOver(
+        const MergeReport r = takeRuns(
             book, 1, [&](int) { return other; }, [](int) { return QStringLiteral("1"); });
         QCOMPARE(r.left.size(), size_t(1));
     }
@@ -165,7 +165,7 @@ private slots:
         };
         for (size_t d = 0; d < damages.size(); ++d) {
             Logbook book(path(("mine" + std::to_string(d)).c_str()), Logbook::Access::Write);
-            const MergeReport r = takeOver(
+            const MergeReport r = takeRuns(
                 book, static_cast<int>(runs.size()),
                 [&](int i) {
                     RunRecord record = from.record(runs[static_cast<size_t>(i)]);

@@ -226,8 +226,8 @@ void addGreys(const AgreementSheet &s, AgreementModel &m)
 void addCommon(const AgreementSheet &s, AgreementModel &m)
 {
     if (!s.common) {
-        if (s.whyNoCommon)
-            m.common = Agree::tr("No aim for all of them: %1.").arg(run::inWords(*s.whyNoCommon));
+        if (!s.whyNoCommon.isEmpty())
+            m.common = Agree::tr("No aim for all of them. %1").arg(s.whyNoCommon);
         return;
     }
     const CommonAim &c = *s.common;

@@ -44,6 +44,8 @@ QTableWidget *makeTable(const char *name, const QString &words, const QStringLis
     table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table->setMinimumHeight(120);
+    constexpr int kNarrowest = 56;
+    table->horizontalHeader()->setMinimumSectionSize(kNarrowest);
     return table;
 }
 

@@ -25,9 +25,7 @@ QByteArray quoted(const QString &text)
     if (!text.contains(QLatin1Char(',')) && !text.contains(QLatin1Char('"')) &&
         !text.contains(QLatin1Char('\n')))
         return text.toUtf8();
-    QString doubled = text;
-    doubled.replace(QLatin1Char('"'), QStringLiteral("\"\""));
-    return (QLatin1Char('"') + doubled + QLatin1Char('"')).toUtf8();
+    return QByteArray::fromStdString(csvQuoted(text.toStdString()));
 }
 
 } // namespace

@@ -161,8 +161,15 @@ QWidget *LogbookView::makeFilter()
     search->addWidget(m_newest);
     auto *choices = new QHBoxLayout;
     choices->setSpacing(4);
-    for (QComboBox *box : {m_display, m_kind, m_mark, m_time, m_meter, m_workstation, m_person}) {
+    for (QComboBox *box : {m_display, m_kind, m_mark, m_time, m_meter}) {
         choices->addWidget(box, 1);
+        connect(box, &QComboBox::currentIndexChanged, this, &LogbookView::filter);
+    }
+    auto *house = new QHBoxLayout; // of a house with several desks
+    house->setSpacing(4);
+    for (QComboBox *box : {m_workstation, m_person}) {
+        house->addWidget(box, 1);
+        box->hide();
         connect(box, &QComboBox::currentIndexChanged, this, &LogbookView::filter);
     }
     auto *filter = new QWidget;
@@ -171,6 +178,7 @@ QWidget *LogbookView::makeFilter()
     column->setSpacing(4);
     column->addLayout(search);
     column->addLayout(choices);
+    column->addLayout(house);
     connect(m_text, &QLineEdit::textChanged, this, &LogbookView::filter);
     return filter;
 }
