@@ -132,7 +132,8 @@ MeterOutcome Bench::read(const SeenColours &seen)
     m_clockSeconds += m_meter.description().settleSeconds;
     m_condition.minutesOn = m_clockSeconds / 60;
     const Vec3 scale =
-        m_display.scale(m_condition).cwiseProduct(m_display.meanPlace(m_place, Meter::kCircleMm));
+        m_display.scale(m_condition)
+            .cwiseProduct(m_display.meanPlace(m_place, Meter::kCircleMm, m_condition));
     Vec3 drive = Vec3::Zero();
     for (const auto &[code, share] : seen)
         drive += share * m_display.drive(code, m_condition);

@@ -154,6 +154,8 @@ DisplayDescription displayFromJson(const Json &json, const std::string &source)
         std::copy(v.begin(), v.end(), d.falloff[c].begin());
     }
     falloff.finish();
+    if (root.has("evening_residual"))
+        d.eveningResidual = root.number("evening_residual", 0, 1);
     d.hours = root.number("hours", 0, kInfinity);
     d.halfLifeHours = triple(root, "half_life_hours", 0, kInfinity);
     if (d.halfLifeHours.minCoeff() <= 0)
@@ -210,6 +212,12 @@ Display::Display(DisplayDescription description, const std::string &source)
             v *= factors[c];
         m_channelXyz.col(c) *= factors[c];
     }
+    constexpr int kSteps = 40; // a side
+    m_leastPlace = Vec3::Constant(kInfinity);
+    for (int i = 0; i <= kSteps; ++i)
+        for (int k = 0; k <= kSteps; ++k)
+            m_leastPlace =
+                m_leastPlace.cwiseMin(barePlace({2.0 * i / kSteps - 1, 2.0 * k / kSteps - 1}));
 }
 
 DisplayCondition Display::initialCondition() const
@@ -266,7 +274,16 @@ Vec3 Display::scale(const DisplayCondition &condition) const
     return k;
 }
 
-Vec3 Display::place(const ScreenPoint &at) const
+/// Light can only be taken away: every place comes down towards the darkest.
+Vec3 Display::place(const ScreenPoint &at, const DisplayCondition &condition) const
+{
+    const Vec3 bare = barePlace(at);
+    if (!condition.evened || !m_description.eveningResidual)
+        return bare;
+    return m_leastPlace + *m_description.eveningResidual * (bare - m_leastPlace);
+}
+
+Vec3 Display::barePlace(const ScreenPoint &at) const
 {
     Vec3 k;
     for (int c = 0; c < 3; ++c) {
@@ -277,7 +294,8 @@ Vec3 Display::place(const ScreenPoint &at) const
     return k;
 }
 
-Vec3 Display::meanPlace(const ScreenPoint &centre, double diameterMm) const
+Vec3 Display::meanPlace(const ScreenPoint &centre, double diameterMm,
+                        const DisplayCondition &condition) const
 {
     constexpr int kPoints = 9;
     const double radius = diameterMm / 2;
@@ -290,7 +308,8 @@ Vec3 Display::meanPlace(const ScreenPoint &centre, double diameterMm) const
             if (dx * dx + dy * dy > radius * radius * (1 + 1e-12))
                 continue;
             sum += place({centre.x + 2 * dx / m_description.sizeMm[0],
-                          centre.y + 2 * dy / m_description.sizeMm[1]});
+                          centre.y + 2 * dy / m_description.sizeMm[1]},
+                         condition);
             ++n;
         }
     return sum / n;
@@ -299,7 +318,7 @@ Vec3 Display::meanPlace(const ScreenPoint &centre, double diameterMm) const
 XYZ Display::emitted(const DeviceRgb &code, const DisplayCondition &condition,
                      const ScreenPoint &at) const
 {
-    const Vec3 k = scale(condition).cwiseProduct(place(at));
+    const Vec3 k = scale(condition).cwiseProduct(place(at, condition));
     return toXyz(m_channelXyz * drive(code, condition).cwiseProduct(k));
 }
 

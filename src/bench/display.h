@@ -44,6 +44,8 @@ struct DisplayDescription {
     double tauMinutes = 1;
     Vec3 warmUpAmplitude;
     std::array<std::array<double, 5>, 3> falloff{};
+    /// What its own evening out leaves of the falloff, 0..1; nothing: it has none.
+    std::optional<double> eveningResidual;
     double hours = 0;
     Vec3 halfLifeHours;
     double reflectance = 0;
@@ -64,6 +66,8 @@ struct DisplayCondition {
     std::optional<SlotTable> memorySlot = {};
     /// Share of the screen that the patch lights; nothing: as the display's file says.
     std::optional<double> litArea = {};
+    /// The display evens its screen out by itself, where it can.
+    bool evened = false;
 };
 
 /// A point of the screen, -1..1 from the centre, right and down positive.
@@ -87,9 +91,10 @@ public:
     /// K_c of step 10 without place_c.
     [[nodiscard]] Vec3 scale(const DisplayCondition &condition) const;
     /// place_c of step 10.
-    [[nodiscard]] Vec3 place(const ScreenPoint &at) const;
+    [[nodiscard]] Vec3 place(const ScreenPoint &at, const DisplayCondition &condition) const;
     /// Mean of place_c over the points of a 9x9 grid inside a circle of `diameterMm`.
-    [[nodiscard]] Vec3 meanPlace(const ScreenPoint &centre, double diameterMm) const;
+    [[nodiscard]] Vec3 meanPlace(const ScreenPoint &centre, double diameterMm,
+                                 const DisplayCondition &condition) const;
 
     /// Steps 1 to 11 at one point, cd/m².
     [[nodiscard]] XYZ emitted(const DeviceRgb &code, const DisplayCondition &condition,
@@ -103,9 +108,12 @@ public:
     [[nodiscard]] const Mat3 &channelXyz() const { return m_channelXyz; }
 
 private:
+    [[nodiscard]] Vec3 barePlace(const ScreenPoint &at) const;
+
     DisplayDescription m_description;
     std::array<Spectrum, 3> m_spectra;
     Mat3 m_channelXyz;
+    Vec3 m_leastPlace; ///< of each channel over the screen
 };
 
 /// Km times the plain sum of a spectrum and a filter on the bench's grid, times 5 nm.

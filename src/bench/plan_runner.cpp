@@ -39,6 +39,11 @@ void carryOut(StagePlan &plan, Bench &bench, const Settling &settling)
             plan.acknowledge();
             continue;
         }
+        if (const auto *move = std::get_if<MoveMeter>(&step)) {
+            bench.meterPlace() = {2 * move->x - 1, 2 * move->y - 1};
+            plan.acknowledge();
+            continue;
+        }
         before.reset(); // what follows changes the light
         if (const auto *set = std::get_if<SetControls>(&step))
             bench.condition().controls = set->controls;

@@ -17,6 +17,10 @@ Json sceneToJson(const Bench::SeenColours &seen, const Bench &bench)
         json["slot"] = condition.memorySlot->channels;
     if (condition.litArea)
         json["lit_area"] = *condition.litArea;
+    if (condition.evened)
+        json["evened"] = true;
+    if (bench.meterPlace().x != 0 || bench.meterPlace().y != 0)
+        json["meter_place"] = {bench.meterPlace().x, bench.meterPlace().y};
     json["controls"] = controlsToJson(condition.controls);
     json["room"] = {bench.room().illuminanceLux, bench.room().chromaticity.x,
                     bench.room().chromaticity.y};
@@ -67,6 +71,12 @@ Bench::SeenColours applyScene(const Json &json, const std::string &source, Bench
     condition.litArea.reset();
     if (root.has("lit_area"))
         condition.litArea = root.number("lit_area", 0, 1);
+    condition.evened = root.has("evened") && root.boolean("evened");
+    bench.meterPlace() = {};
+    if (root.has("meter_place")) {
+        const auto place = root.numbers("meter_place", 2, -1, 1);
+        bench.meterPlace() = {place[0], place[1]};
+    }
     condition.controls = controlsFromJson(root.object("controls"));
     const auto room = root.numbers("room", 3, 0, 1e6);
     bench.room() = {room[0], {room[1], room[2]}};

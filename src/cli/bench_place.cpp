@@ -27,6 +27,7 @@ bench::Bench benchOf(const RunOptions &o)
     bench::Bench bench(readDisplay(o.display), o.display,
                        bench::builtInMeter(isBenchMeter(o.meter) ? o.meter : "reference"),
                        o.technology, o.seed);
+    bench.condition().evened = o.evened;
     if (!o.correction.empty())
         bench.meter().clearCorrection(); // the file's takes its place
     injectFault(bench, o.fault);
@@ -44,8 +45,10 @@ public:
           m_scene(m_rig, &m_eye),
           m_controls(m_rig),
           m_lut(m_rig),
-          m_slot(m_rig)
+          m_slot(m_rig),
+          m_mover(m_rig)
     {
+        m_eye.watchPlace(m_rig);
         if (m_benchMeter)
             m_meter = std::make_unique<BenchMeter>(m_rig, &m_eye);
         else
@@ -82,7 +85,8 @@ public:
     {
         m_store = std::make_unique<FileProfileStore>(folder + QStringLiteral("/profile.icc"));
         return {keptElsewhere(*m_meter), keptElsewhere(m_presenter), keptElsewhere(m_controls),
-                keptElsewhere(m_lut),    keptElsewhere(*m_store),    keptElsewhere(m_slot)};
+                keptElsewhere(m_lut),    keptElsewhere(*m_store),    keptElsewhere(m_slot),
+                keptElsewhere(m_mover)};
     }
     void declare(const QByteArray &, const VideoLut &lut) override { m_lut.load(lut); }
     [[nodiscard]] bool hasMemorySlot() const override
@@ -102,6 +106,7 @@ private:
     BenchControls m_controls;
     BenchLut m_lut;
     BenchSlot m_slot;
+    BenchMover m_mover;
     std::unique_ptr<FileProfileStore> m_store;
 };
 

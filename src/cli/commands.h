@@ -105,6 +105,13 @@ struct CheckOptions {
     unsigned long long seed = 2;
     bool json = false;
 };
+struct EvennessOptions {
+    std::string display, output, meter = "reference", technology, out, fault;
+    std::string grid = "3x3", greys = "255,128", tolerance = "studio";
+    std::string compensation = "not-known"; ///< see compensationKey()
+    unsigned long long seed = 1;
+    bool json = false;
+};
 struct DisplaysOptions {
     bool json = false;
 };
@@ -125,6 +132,7 @@ struct RunOptions {
     double expectedError = 0, minutes = 0;
     int icc = 4, grid = 33;
     unsigned long long seed = 1;
+    bool evened = false; ///< the simulated display evens its screen out by itself
     bool noAdjust = false, intoSlot = false, takeOver = false, acceptMisfit = false;
     bool json = false;
 };
@@ -152,6 +160,8 @@ int plot(const PlotOptions &options);
 int correction(const CorrectionOptions &options);
 int chart(const ChartOptions &options);
 int check(const CheckOptions &options);
+/// How even a screen is.
+int evenness(const EvennessOptions &options);
 int validate(const ValidateOptions &options);
 int run(const RunOptions &options);
 int displays(const DisplaysOptions &options);

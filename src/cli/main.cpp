@@ -317,6 +317,32 @@ void addCheck(CLI::App &app, CheckOptions &o)
     addJson(c, o.json);
 }
 
+void addEvenness(CLI::App &app, EvennessOptions &o)
+{
+    CLI::App *c = app.add_subcommand(
+        "evenness",
+        "reads the same greys all over the screen; the meter is led from field to field. Called "
+        "again on the same folder it goes on from the last reading; exit code 4 when a limit of "
+        "the tolerance is passed");
+    addWhere(c, o.display, o.output);
+    c->add_option("--out", o.out, "folder for the readings")->required();
+    c->add_option("--grid", o.grid, "fields across and down; default 3x3");
+    c->add_option("--greys", o.greys, "code values, the brightest first; default 255,128");
+    c->add_option("--compensation", o.compensation,
+                  "the monitor's own evening out: on, off or not-known (default); a simulated "
+                  "display is set to it")
+        ->check(CLI::IsMember({"on", "off", "not-known"}));
+    c->add_option("--tolerance", o.tolerance,
+                  "to judge by: studio (default), general, basic, soft-proof or viewing");
+    c->add_option("--meter", o.meter,
+                  "of the bench: reference (default) or colorimeter; with --output "
+                  "driver:PROGRAM, command:PROGRAM or hand");
+    c->add_option("--technology", o.technology, "meter correction; default: the display's own");
+    c->add_option("--seed", o.seed, "of the meter's noise; default 1");
+    c->add_option("--fault", o.fault, "KIND@READING: make the meter fail once, e.g. unplugged@40");
+    addJson(c, o.json);
+}
+
 void addRun(CLI::App &app, RunOptions &o)
 {
     CLI::App *c =
@@ -427,6 +453,8 @@ int carryOut(int argc, char **argv)
     addPlot(app, plotOptions);
     CheckOptions checkOptions;
     addCheck(app, checkOptions);
+    EvennessOptions evennessOptions;
+    addEvenness(app, evennessOptions);
     DisplaysOptions displaysOptions;
     addDisplays(app, displaysOptions);
     ProfilesOptions profilesOptions;
@@ -441,7 +469,7 @@ int carryOut(int argc, char **argv)
         return app.exit(e) == 0 ? 0 : kBadInput;
     }
     const bool onDesk = !runOptions.output.empty() || !checkOptions.output.empty() ||
-                        !validateOptions.output.empty();
+                        !validateOptions.output.empty() || !evennessOptions.output.empty();
     try {
         const std::string command = app.get_subcommands().front()->get_name();
         const bool onPaper = command == "report" || command == "plot";
@@ -469,6 +497,7 @@ int carryOut(int argc, char **argv)
             {"agree", [&] { return agree(agreeOptions); }},
             {"plot", [&] { return plot(plotOptions); }},
             {"check", [&] { return check(checkOptions); }},
+            {"evenness", [&] { return evenness(evennessOptions); }},
             {"chart", [&] { return chart(chartOptions); }},
         };
         const int code = commands.at(command)();

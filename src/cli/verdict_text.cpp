@@ -5,7 +5,11 @@ namespace lantern::cli {
 void printVerdict(const Verdict &v, std::ostream &out)
 {
     for (const auto &[half, title] :
-         {std::pair{Half::Aim, "the aim"}, std::pair{Half::Profile, "the profile"}}) {
+         {std::pair{Half::Aim, "the aim"}, std::pair{Half::Profile, "the profile"},
+          std::pair{Half::Evenness, "evenness"}}) {
+        const bool isEvenness = v.half(Half::Evenness) != Call::NotJudged;
+        if (isEvenness != (half == Half::Evenness))
+            continue; // it is measured apart from the others
         out << v.tolerance.title << ", " << title << ": " << callTitle(v.half(half)) << '\n';
         for (const JudgedFigure &f : v.figures) {
             if (halfOf(f.figure) != half || f.call == Call::Within)

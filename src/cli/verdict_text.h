@@ -6,7 +6,8 @@
 
 namespace lantern::cli {
 
-/// A line for each half, and one for each figure that is not surely within its limit.
+/// A line for each half that was judged, and one for each figure that is not surely within its
+/// limit.
 void printVerdict(const Verdict &verdict, std::ostream &out);
 
 } // namespace lantern::cli

@@ -49,6 +49,7 @@ void ColourWindow::paint(QPainter &painter) const
     if (part != whole())
         painter.fillRect(whole(), Qt::black);
     painter.fillRect(part, m_colour);
+    decorate(painter);
 }
 
 QImage ColourWindow::painting(const QRect &area) const
@@ -144,6 +145,33 @@ void FieldWindow::setRegion(const ScreenRegion &region)
     update();
 }
 
+void FieldWindow::setWords(const QString &words)
+{
+    if (words == m_words)
+        return;
+    m_words = words;
+    update();
+}
+
+/// At the end of the screen that is farther from the lit part, so that no meter sees it.
+void FieldWindow::decorate(QPainter &painter) const
+{
+    const QRect part = lit();
+    if (m_words.isEmpty() || part == whole())
+        return;
+    constexpr double kPoints = 15;
+    QFont font = painter.font();
+    font.setPointSizeF(kPoints);
+    painter.setFont(font);
+    painter.setPen(QColor(150, 150, 150));
+    const bool above = part.center().y() > height() / 2;
+    const QRect strip(width() / 20, above ? height() / 24 : height() - height() / 24 - height() / 8,
+                      width() - width() / 10, height() / 8);
+    painter.drawText(strip,
+                     Qt::AlignHCenter | Qt::TextWordWrap | (above ? Qt::AlignTop : Qt::AlignBottom),
+                     m_words);
+}
+
 void FieldWindow::keyPressEvent(QKeyEvent *event)
 {
     if (event->key() == Qt::Key_Escape)
@@ -229,9 +257,15 @@ void WindowPresenter::hide()
         m_checkTimer.stop();
         m_patch->hide();
         m_field.hide();
+        m_field.setWords({});
         m_region.reset();
         m_fills = false;
     });
+}
+
+void WindowPresenter::say(const QString &words)
+{
+    QMetaObject::invokeMethod(this, [this, words] { m_field.setWords(words); });
 }
 
 void WindowPresenter::uncover()

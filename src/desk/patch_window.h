@@ -38,6 +38,8 @@ protected:
     /// Part that is filled with the colour; the rest is black.
     [[nodiscard]] virtual QRect lit() const { return whole(); }
     void paintEvent(QPaintEvent *event) override;
+    /// What else is painted, off the colour.
+    virtual void decorate(QPainter &painter) const { (void)painter; }
 
 private:
     void paint(QPainter &painter) const;
@@ -80,6 +82,8 @@ class FieldWindow : public ColourWindow {
 public:
     FieldWindow();
     void setRegion(const ScreenRegion &region);
+    /// On the black, away from the lit part; nothing where the whole window is lit.
+    void setWords(const QString &words);
     [[nodiscard]] QRect litPart() const { return lit(); }
 
 signals:
@@ -93,9 +97,11 @@ protected:
     void mousePressEvent(QMouseEvent *event) override;
     void mouseMoveEvent(QMouseEvent *event) override;
     [[nodiscard]] QRect lit() const override;
+    void decorate(QPainter &painter) const override;
 
 private:
     ScreenRegion m_region;
+    QString m_words;
     QPoint m_grip; ///< from the middle of the lit part
 };
 
@@ -116,6 +122,7 @@ public:
     void show(run::Request request, const DeviceRgb &rgb,
               const std::optional<ScreenRegion> &region) override; ///< from any thread
     void hide() override;                                          ///< from any thread
+    void say(const QString &words) override;                       ///< from any thread
     void uncover() override;                                       ///< from any thread
 
     ~WindowPresenter() override;

@@ -2,8 +2,7 @@
 """Computes anew, with nothing of the program's, what the command line says of a logbook's trends and
 of how two runs agree: from the readings it exports. Usage: recompute_years.py CLI LOGBOOK FIRST SECOND
 
-Sources: CIE 15:2018 (CIELAB), ICC.1:2022 Annex E (Bradford), Sharma, Wu, Dalal, Color Res. Appl. 30
-(2005) 21-30 (CIEDE2000), ordinary least squares with a level for each calibration, Student's t by
+Sources: those of plain_colour.py, ordinary least squares with a level for each calibration, Student's t by
 numerical integration, the forecast's range after Fieller (1954)."""
 
 import json
@@ -11,6 +10,8 @@ import math
 import subprocess
 import sys
 from datetime import datetime
+
+from plain_colour import delta_e_2000, lab_of_profiles
 
 CLI, LOGBOOK, FIRST, SECOND = sys.argv[1:5]
 failures = []
@@ -25,46 +26,6 @@ def near(what, mine, told, allowed):
     print(f"{what}: {mine:.6g}, the program says {told:.6g}")
     if not abs(mine - told) <= allowed:
         failures.append(what)
-
-
-# --- colour ---------------------------------------------------------------------------------------
-
-D50 = (0.9642, 1.0, 0.8249)
-BRADFORD = ((0.8951, 0.2664, -0.1614), (-0.7502, 1.7135, 0.0367), (0.0389, -0.0685, 1.0296))
-BACK = ((0.9869929, -0.1470543, 0.1599627), (0.4323053, 0.5183603, 0.0492912), (-0.0085287, 0.0400428, 0.9684867))
-
-
-def times(m, v):
-    return tuple(sum(a * b for a, b in zip(row, v)) for row in m)
-
-
-def lab(xyz, white):
-    """Relative to `white`, adapted to D50."""
-    scale = [b / a for a, b in zip(times(BRADFORD, [w / white[1] for w in white]), times(BRADFORD, D50))]
-    cone = times(BRADFORD, [c / white[1] for c in xyz])
-    adapted = times(BACK, [c * s for c, s in zip(cone, scale)])
-    f = [t ** (1 / 3) if t > 216 / 24389 else (24389 / 27 * t + 16) / 116 for t in (a / w for a, w in zip(adapted, D50))]
-    return 116 * f[1] - 16, 500 * (f[0] - f[1]), 200 * (f[1] - f[2])
-
-
-def delta_e_2000(one, two):
-    (l1, a1, b1), (l2, a2, b2) = one, two
-    c7 = ((math.hypot(a1, b1) + math.hypot(a2, b2)) / 2) ** 7
-    g = 0.5 * (1 - math.sqrt(c7 / (c7 + 25**7)))
-    a1, a2 = (1 + g) * a1, (1 + g) * a2
-    c1, c2 = math.hypot(a1, b1), math.hypot(a2, b2)
-    h1, h2 = (math.degrees(math.atan2(b, a)) % 360 for a, b in ((a1, b1), (a2, b2)))
-    dh = 0 if c1 * c2 == 0 else (h2 - h1 + 180) % 360 - 180
-    big_h = 2 * math.sqrt(c1 * c2) * math.sin(math.radians(dh / 2))
-    l, c = (l1 + l2) / 2, (c1 + c2) / 2
-    h = h1 + h2 if c1 * c2 == 0 else (h1 + h2) / 2 if abs(h1 - h2) <= 180 else (h1 + h2 + 360) / 2
-    t = (1 - 0.17 * math.cos(math.radians(h - 30)) + 0.24 * math.cos(math.radians(2 * h))
-         + 0.32 * math.cos(math.radians(3 * h + 6)) - 0.20 * math.cos(math.radians(4 * h - 63)))
-    sl = 1 + 0.015 * (l - 50) ** 2 / math.sqrt(20 + (l - 50) ** 2)
-    sc, sh = 1 + 0.045 * c, 1 + 0.015 * c * t
-    rt = -2 * math.sqrt(c**7 / (c**7 + 25**7)) * math.sin(math.radians(60 * math.exp(-(((h - 275) / 25) ** 2))))
-    x, y, z = (l2 - l1) / sl, (c2 - c1) / sc, big_h / sh
-    return math.sqrt(x * x + y * y + z * z + rt * y * z)
 
 
 # --- agreement: what both were read to show for the same named colours ------------------------------
@@ -91,7 +52,7 @@ brighter = max(white1, white2, key=lambda w: w[1])
 agreement = ask("agree", "--first", FIRST, "--second", SECOND)
 both = [c for c in agreement["colours"] if c["name"] in first and c["name"] in second]
 assert len(both) > 20, "the proofs share too few colours"
-read = [delta_e_2000(lab(first[c["name"]], brighter), lab(second[c["name"]], brighter)) for c in both]
+read = [delta_e_2000(lab_of_profiles(first[c["name"]], brighter), lab_of_profiles(second[c["name"]], brighter)) for c in both]
 mean = sum(read) / len(read)
 told = sum(c["delta_e_2000"] for c in both) / len(both)
 # Both rest upon the same meter, so that what it is off by cancels; what is left is what profiles are

@@ -146,6 +146,8 @@ void HistoryPart::take(const HistoryAnswer &answer)
                        history.byEye,
                        history.installed,
                        false,
+                       history.evenRuns,
+                       history.unfinishedEvenness,
                        0};
     }
     m_state.pastRuns = answer.pastRuns;
@@ -191,6 +193,13 @@ void HistoryPart::checked(const run::RunResults &results)
 void HistoryPart::proved(const run::RunResults &results)
 {
     m_state.lastProof = results;
+    emit changed();
+}
+
+void HistoryPart::evened(const run::RunResults &results, qint64 run)
+{
+    m_state.evenRuns.insert(m_state.evenRuns.begin(), evenRunOf(results, run));
+    m_state.unfinishedEvenness.reset();
     emit changed();
 }
 

@@ -33,6 +33,7 @@ public:
     void finished(const run::RunResults &results, qint64 run);
     void checked(const run::RunResults &results);
     void proved(const run::RunResults &results);
+    void evened(const run::RunResults &results, qint64 run);
     void forgetCheck();
     void forgetUnfinished();
 

@@ -13,7 +13,8 @@ namespace {
 using run::RunKind;
 
 constexpr int kMostPastRuns = 300; ///< that are offered to compare with
-constexpr int kPage = 10;          // more than one is needed only where rows are damaged
+constexpr size_t kMostEvenRuns = 6;
+constexpr int kPage = 10; // more than one is needed only where rows are damaged
 
 std::optional<run::RunResults> resultsOf(run::Logbook &logbook, qint64 run, QStringList &problems)
 {
@@ -50,6 +51,13 @@ void eachFinished(run::Logbook &logbook, const QString &displayId, RunKind kind,
 }
 
 } // namespace
+
+std::shared_ptr<const EvenRun> evenRunOf(const run::RunResults &results, qint64 run)
+{
+    return std::make_shared<const EvenRun>(EvenRun{
+        run, QDateTime::fromString(QString::fromStdString(results.setup.startedAt), Qt::ISODate),
+        results.setup.evenness, *results.evenness});
+}
 
 DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayId,
                                   qint64 presentRun)
@@ -103,6 +111,13 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         if (h.byEye && line.id > h.unfinishedRun.value_or(0))
             h.installed.reset();
         return !h.byEye;
+    });
+    h.unfinishedEvenness = logbook.unfinishedRun(displayId, RunKind::Evenness);
+    eachFinished(logbook, displayId, RunKind::Evenness, [&](const run::RunSummary &line) {
+        const auto results = resultsOf(logbook, line.id, h.problems);
+        if (results && results->evenness)
+            h.evenRuns.push_back(evenRunOf(*results, line.id));
+        return h.evenRuns.size() < kMostEvenRuns;
     });
     return h;
 }

@@ -29,8 +29,13 @@ struct DisplayHistory {
     std::optional<run::RunResults> installed;
     std::optional<run::RunResults> lastProof; ///< newest, unless a calibration came after it
     std::optional<run::RunResults> byEye;     ///< newest profile by eye, unless a run came after it
-    QStringList problems;                     ///< rows that could not be read, and why
+    std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first, a few
+    std::optional<qint64> unfinishedEvenness;
+    QStringList problems; ///< rows that could not be read, and why
 };
+
+/// What a measurement of evenness found. \param results with an evenness
+std::shared_ptr<const EvenRun> evenRunOf(const run::RunResults &results, qint64 run);
 
 /// Reads one display's part of a logbook; a row that cannot be read is named and left out.
 /// \param presentRun 0: none. \throws Error Device when the file itself cannot be read

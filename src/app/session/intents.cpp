@@ -50,6 +50,10 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::ownChartChosen, &Session::chooseChart);
     obey(&Intents::ownChartRemoved, &Session::removeChart);
     obey(&Intents::proofWanted, &Session::proveNow);
+    obey(&Intents::evennessChosen, &Session::chooseEvenness);
+    obey(&Intents::evennessWanted, &Session::measureEvenness);
+    obey(&Intents::evennessResumed, &Session::resumeEvenness);
+    obey(&Intents::evennessEnded, &Session::endEvenness);
     obey(&Intents::proofChosen, &Session::chooseProof);
     obey(&Intents::printChosen, &Session::choosePrint);
     obey(&Intents::printProofWanted, &Session::provePrint);

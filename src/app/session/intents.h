@@ -40,6 +40,10 @@ signals:
     void meterSearchWanted();
     void checkFirstWanted();
     void proofWanted();
+    void evennessChosen(const lantern::run::EvennessChoice &choice);
+    void evennessWanted();  ///< measure it
+    void evennessResumed(); ///< go on where it was left
+    void evennessEnded();   ///< what was read is enough
     void pastRunWanted(qint64 run);
     void bookSyncWanted();
     void logbookBackedUp(const QString &path);

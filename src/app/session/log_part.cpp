@@ -33,6 +33,8 @@ QString runKindWord(run::RunKind kind)
         return LogPart::tr("By eye");
     case run::RunKind::FourColours:
         return LogPart::tr("Four colours");
+    case run::RunKind::Evenness:
+        return LogPart::tr("Evenness");
     case run::RunKind::Validation:
         break;
     }

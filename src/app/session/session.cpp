@@ -251,6 +251,10 @@ void Session::compose() const
     m_state.freshRunWanted = m_freshRunWanted;
     m_state.preparing = m_preparing;
     m_state.inUse = m_inForce.inUse();
+    const auto &evenRuns = m_state.evenRuns;
+    m_state.evennessChoice = m_evenness         ? *m_evenness
+                             : evenRuns.empty() ? run::EvennessChoice{}
+                                                : evenRuns.front()->choice;
     m_state.aimProblem = aimProblem(m_state);
     m_stale = false;
 }

@@ -60,6 +60,10 @@ public slots:
     void checkFirst();
     /// Proves what is in force on the display, whoever made it.
     void proveNow();
+    void chooseEvenness(const lantern::run::EvennessChoice &choice);
+    void measureEvenness();
+    void resumeEvenness();
+    void endEvenness() { m_run.proceed(); }
     void chooseProof(const lantern::run::ProofChoice &choice);
     /// Shows colours of the printing condition on the display and reads them.
     void provePrint(const lantern::run::ProofChoice &choice);
@@ -234,8 +238,9 @@ private:
     QString m_logbookPath, m_backUpTo;
     QString m_reportFolder, m_reportStyleFile;
     run::ReportStyle m_reportStyle;
-    std::optional<qint64> m_swappedRun; ///< waits for another meter to answer
-    std::optional<Aim> m_aimAtEnd;      ///< chosen when the present run was complete
+    std::optional<run::EvennessChoice> m_evenness; ///< nothing: as the last time
+    std::optional<qint64> m_swappedRun;            ///< waits for another meter to answer
+    std::optional<Aim> m_aimAtEnd;                 ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_showsFormer = false; ///< the display's former video LUT, while a key is held
     qint64 m_reportThen = 0;    ///< that run, once it is open; 0: none

@@ -71,6 +71,12 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
             if (m_history.state().lastTime)
                 setup.aim = m_history.state().lastTime->setup.aim;
         }
+        if (kind == RunKind::Evenness) {
+            setup.evenness = state().evennessChoice;
+            setup.adjust = run::AdjustMode::Skip;
+            m_proof.state().proof.applyTo(setup, 0); // judged by the same limits
+            setup.against.clear();
+        }
         if (kind == RunKind::Check) {
             setup.referenceRun = m_history.state().lastRun;
             if (m_history.state().lastTime)
@@ -134,6 +140,32 @@ void Session::proveNow()
         m_view = ViewId::Accuracy;
 }
 
+void Session::chooseEvenness(const run::EvennessChoice &choice)
+{
+    m_evenness = choice;
+    publish();
+}
+
+void Session::measureEvenness()
+{
+    leaveFinishedRun();
+    if (beginErrand(RunKind::Evenness))
+        m_view = ViewId::Evenness;
+}
+
+void Session::resumeEvenness()
+{
+    leaveFinishedRun();
+    const auto run = m_history.state().unfinishedEvenness;
+    if (!run || state().isMeasuring() || state().hasRun())
+        return;
+    m_notice.clear();
+    if (!m_inForce.beginTrying())
+        return;
+    m_run.resumeRun(*run);
+    m_view = ViewId::Evenness;
+}
+
 void Session::provePrint(const run::ProofChoice &choice)
 {
     leaveFinishedRun();
@@ -194,6 +226,12 @@ void Session::finishErrand()
         m_history.proved(r);
         readLogbook();
         m_view = ViewId::Accuracy;
+        break;
+    case RunKind::Evenness:
+        if (r.evenness)
+            m_history.evened(r, m_run.state().status.run);
+        readLogbook();
+        m_view = ViewId::Evenness;
         break;
     case RunKind::Check:
         if (r.check)

@@ -102,6 +102,37 @@ LedgerRow readyRow(const SessionState &state)
     return row;
 }
 
+/// The darkest or brightest field in white against the middle.
+std::optional<double> worstLight(const Evenness &e)
+{
+    if (e.levels.empty())
+        return std::nullopt;
+    const EvenLevel &white = e.levels.front();
+    return 100 * (1 - white.least >= white.most - 1 ? white.least : white.most);
+}
+
+/// What is being measured now, else what was measured last.
+LedgerRow evennessRow(const SessionState &state, const Tolerance &tolerance)
+{
+    LedgerRow row{tr("Evenness"), tr("% of middle")};
+    row.view = ViewId::Evenness;
+    row.aim =
+        tolerance.evenLight ? tr("100 ± %1").arg(figure(100 * *tolerance.evenLight, 0)) : dash();
+    row.before = dash();
+    const bool isNow = state.onErrand() && state.results.evenness;
+    const size_t last = isNow ? 0 : 1;
+    const Evenness *now = isNow                    ? &*state.results.evenness
+                          : state.evenRuns.empty() ? nullptr
+                                                   : &state.evenRuns.front()->evenness;
+    row.now = now ? figure(worstLight(*now), 0) : dash();
+    row.lastTime = state.evenRuns.size() > last
+                       ? figure(worstLight(state.evenRuns[last]->evenness), 0)
+                       : dash();
+    if (now)
+        row.mark = markOf(now->verdict.overall());
+    return row;
+}
+
 LedgerRow profileRow(const SessionState &state)
 {
     LedgerRow row{tr("Profile in use"), {}};
@@ -357,6 +388,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     }
     rows.push_back(accuracy);
 
+    rows.push_back(evennessRow(state, marks.tolerance()));
     rows.push_back(profileRow(state));
     return rows;
 }

@@ -43,7 +43,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof, Logbook, Trends, Agreement;
+        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -60,6 +60,7 @@ inline constexpr ViewId ViewId::SoftProof{"soft-proof"};
 inline constexpr ViewId ViewId::Logbook{"logbook"};
 inline constexpr ViewId ViewId::Trends{"trends"};
 inline constexpr ViewId ViewId::Agreement{"agreement"};
+inline constexpr ViewId ViewId::Evenness{"evenness"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -285,6 +286,14 @@ struct BookState {
     QStringList bookLeft;                 ///< runs that could not be brought, and why
 };
 
+/// How even the selected display was found.
+struct EvenRun {
+    qint64 id = 0;
+    QDateTime at;
+    run::EvennessChoice choice;
+    Evenness evenness;
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
     std::vector<PastRun> pastRuns; ///< of all displays, newest first
@@ -302,6 +311,8 @@ struct HistoryState {
     /// The unfinished run, if its profile is installed already and is the newest of all.
     std::optional<run::RunResults> installed;
     bool readingHistory = false; ///< it has been asked and has not answered yet
+    std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first
+    std::optional<qint64> unfinishedEvenness;             ///< newer than those
     qint64 openedRun = 0; ///< of loadedRuns, that views are to show instead of the newest; 0: none
 
     /// The run whose profile belongs to the display.
@@ -334,8 +345,9 @@ struct SessionState : RunState,
     /// nothing speaks against it.
     QString aimProblem;
     ViewId view = ViewId::Ready;
-    std::optional<Aim> aimAtEnd; ///< the one chosen when the present run was complete
-    bool freshRunWanted = false; ///< the person chose a new run instead
+    run::EvennessChoice evennessChoice; ///< how it is to be measured
+    std::optional<Aim> aimAtEnd;        ///< the one chosen when the present run was complete
+    bool freshRunWanted = false;        ///< the person chose a new run instead
     desk::ProfileInUse inUse;
     QString notice; ///< an error or a finished errand, across the top
     bool noticeIsProblem = false;

@@ -126,6 +126,8 @@ constexpr Entry kEntries[] = {
      QT_TRANSLATE_NOOP("Stages", "Checking")},
     {Stage::FourColours, ViewId::Ready, QT_TRANSLATE_NOOP("Stages", "Four colours"), nullptr,
      nullptr, QT_TRANSLATE_NOOP("Stages", "Reading four colours")},
+    {Stage::Evenness, ViewId::Evenness, QT_TRANSLATE_NOOP("Stages", "Evenness"), nullptr, nullptr,
+     QT_TRANSLATE_NOOP("Stages", "Measuring evenness"), LiveShow::Nothing, always},
     {Stage::Take, ViewId::Accuracy, nullptr, nullptr, nullptr, nullptr},
     {Stage::ByEye, ViewId::ByEye, nullptr, nullptr, nullptr, nullptr},
     {Stage::Done, ViewId::Accuracy, nullptr, nullptr, nullptr, nullptr},

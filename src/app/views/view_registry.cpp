@@ -4,6 +4,7 @@
 #include "app/views/by_eye/by_eye_view.h"
 #include "app/views/check/check_view.h"
 #include "app/views/compare/compare_view.h"
+#include "app/views/evenness/evenness_view.h"
 #include "app/views/gamut/gamut_view.h"
 #include "app/views/light/light_view.h"
 #include "app/views/logbook/logbook_view.h"
@@ -37,6 +38,8 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L)},
         {ViewId::Trends, [](Intents *i) -> View * { return new TrendsView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T)},
+        {ViewId::Evenness, [](Intents *i) -> View * { return new EvennessView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
         {ViewId::Agreement, [](Intents *i) -> View * { return new AgreementView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A)},
     };

@@ -12,7 +12,8 @@
 
 namespace lantern::app {
 
-MonitorButtons::MonitorButtons(QWidget *parent) : QFrame(parent), m_title(new QLabel)
+MonitorButtons::MonitorButtons(QWidget *parent)
+    : QFrame(parent), m_title(new QLabel), m_evens(new QCheckBox(tr("Evens its screen")))
 {
     setObjectName(QStringLiteral("monitorButtons"));
     setAutoFillBackground(true);
@@ -49,9 +50,12 @@ MonitorButtons::MonitorButtons(QWidget *parent) : QFrame(parent), m_title(new QL
         });
         m_sliders.push_back(slider);
     }
+    m_evens->setToolTip(tr("The monitor's own compensation, which costs light"));
+    connect(m_evens, &QCheckBox::toggled, this, &MonitorButtons::turned);
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(16, 4, 16, 4);
     row->addLayout(grid);
+    row->addWidget(m_evens);
     row->addStretch(1);
     hide();
 }
@@ -78,6 +82,8 @@ void MonitorButtons::refresh()
             const bool gain = i >= 1 && i <= 3;
             m_sliders[i]->setEnabled(gain ? d.hasRgbGains : i == 0 ? !d.builtIn : true);
         }
+        m_evens->setVisible(d.eveningResidual.has_value());
+        m_evens->setChecked(b.condition().evened);
     });
     m_refreshing = false;
 }
@@ -91,6 +97,7 @@ void MonitorButtons::turned()
             if (m_sliders[i]->isEnabled())
                 b.condition().controls.*kControlFields[static_cast<size_t>(i)] =
                     m_sliders[i]->value();
+        b.condition().evened = m_evens->isChecked();
     });
 }
 

@@ -2,6 +2,7 @@
 
 #include "run/device/bench_devices.h"
 
+#include <QCheckBox>
 #include <QFrame>
 #include <QLabel>
 #include <QSlider>
@@ -27,6 +28,7 @@ private:
     std::shared_ptr<run::BenchRig> m_rig;
     QLabel *m_title;
     std::vector<QSlider *> m_sliders; ///< contrast, red, green, blue, brightness
+    QCheckBox *m_evens;
     bool m_refreshing = false;
 };
 

@@ -207,7 +207,13 @@ run::Devices DemoWorkplace::devices(int display, QThread *engineThread)
         place.meter->setSpeed(m_speed);
         place.meter->moveToThread(engineThread);
     }
-    return {place.meter, m_presenter, place.controls, place.lut, place.store, nullptr};
+    return {place.meter,
+            m_presenter,
+            place.controls,
+            place.lut,
+            place.store,
+            nullptr,
+            std::make_shared<DemoMover>(place.rig, place.eye, screenOf(display))};
 }
 
 run::RunSetup DemoWorkplace::setup(int display) const
@@ -350,6 +356,23 @@ void DemoWorkplace::hangMeter(const std::optional<QPoint> &spot)
         place.eye->hangAt(spot);
 }
 
+void DemoMover::moveTo(double x, double y)
+{
+    m_mover.moveTo(x, y);
+    const QPoint spot =
+        m_screen.topLeft() + QPoint(static_cast<int>(std::lround(x * m_screen.width())),
+                                    static_cast<int>(std::lround(y * m_screen.height())));
+    QMetaObject::invokeMethod(
+        m_eye.get(), [eye = m_eye.get(), spot] { eye->hangAt(spot); }, Qt::QueuedConnection);
+}
+
+void DemoWorkplace::runEnds(int display)
+{
+    Place &place = m_places[static_cast<size_t>(display)];
+    place.eye->hangAt(m_meterSpot);
+    place.rig->with([](bench::Bench &b) { b.meterPlace() = {}; });
+}
+
 void DemoWorkplace::chooseMeter(const QString &choice)
 {
     const std::string kind = choice.toStdString();
@@ -402,14 +425,18 @@ struct Earlier {
     run::RunKind kind;
     const char *note = "";
     bool nightLight = false;
+    bool evened = false; ///< by the monitor itself
 };
 
 /// The South desk ages; once the night light was left on; the meter was exchanged.
 constexpr auto kCalibrated = run::RunKind::Calibration;
 constexpr auto kProved = run::RunKind::Validation;
+constexpr auto kEven = run::RunKind::Evenness;
 constexpr Earlier kYear[] = {
     {372, "south-desk.json", kCalibrated, "New on this desk"},
     {365, "north-desk.json", kCalibrated},
+    {364, "north-desk.json", kEven},
+    {363, "south-desk.json", kEven},
     {341, "south-desk.json", kProved},
     {310, "south-desk.json", kProved},
     {300, "north-desk.json", kProved},
@@ -428,8 +455,11 @@ constexpr Earlier kYear[] = {
     {80, "north-desk.json", kProved},
     {64, "south-desk.json", kProved},
     {34, "north-desk.json", kCalibrated},
+    {33, "north-desk.json", kEven, "", false, false},
+    {33, "north-desk.json", kEven, "With its own evening out", false, true},
     {33, "south-desk.json", kProved, "Time for another calibration"},
     {12, "south-desk.json", kCalibrated},
+    {11, "south-desk.json", kEven},
 };
 
 constexpr int kMeterExchanged = 150; // days ago
@@ -477,7 +507,7 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     if (withCurlew)
         reader.name = "Curlew";
     bench::Bench b(description, e.file, reader, "", kDemoSeed + static_cast<uint64_t>(e.daysAgo));
-    const bool proves = e.kind == kProved;
+    const bool proves = e.kind != kCalibrated;
     if (const auto left = displays.find(e.file); left != displays.end())
         b.condition().controls = left->second.controls;
     if (e.nightLight)
@@ -489,6 +519,10 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     setup.aim = aimPresets().front();
     if (proves)
         setup.adjust = run::AdjustMode::Skip;
+    b.condition().evened = e.evened;
+    setup.evenness.grid = {5, 3};
+    if (b.display().description().eveningResidual)
+        setup.evenness.compensation = e.evened ? run::Compensation::On : run::Compensation::Off;
     setup.chartPatches = e.daysAgo < 40 ? 96 : 48;
     setup.startedAt =
         QDateTime::currentDateTimeUtc().addDays(-e.daysAgo).toString(Qt::ISODate).toStdString();
@@ -498,6 +532,9 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     run::BenchMeter meter(rig, &eye);
     run::BenchControls controls(rig);
     run::BenchLut lut(rig);
+    run::BenchMover mover(rig);
+    if (e.kind == run::RunKind::Evenness)
+        eye.watchPlace(rig);
     FolderStore store(QFileInfo(logbookPath).path() + QStringLiteral("/profiles"));
     if (const auto left = displays.find(e.file); proves && left != displays.end()) {
         lut.load(left->second.lut);
@@ -506,7 +543,7 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     run::RunEngine engine(logbookPath);
     engine.setDevices({run::keptElsewhere(meter), run::keptElsewhere(presenter),
                        run::keptElsewhere(controls), run::keptElsewhere(lut),
-                       run::keptElsewhere(store), nullptr});
+                       run::keptElsewhere(store), nullptr, run::keptElsewhere(mover)});
     engine.setAutomatic(true);
     run::RunStatus status;
     run::RunResults results;

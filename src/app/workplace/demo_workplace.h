@@ -47,6 +47,20 @@ private:
     std::optional<QPoint> m_spot;
 };
 
+/// Hangs the bench's meter, and the eye that sees for it, over another place of the screen.
+class DemoMover : public run::MeterMover {
+public:
+    DemoMover(std::shared_ptr<run::BenchRig> rig, std::shared_ptr<ScreenEye> eye, QRect screen)
+        : m_mover(std::move(rig)), m_eye(std::move(eye)), m_screen(screen)
+    {}
+    void moveTo(double x, double y) override; ///< from any thread
+
+private:
+    run::BenchMover m_mover;
+    std::shared_ptr<ScreenEye> m_eye;
+    QRect m_screen;
+};
+
 /// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. They show
 /// the pixels of the patch window; their LUTs and profiles are their own, and nothing of the real
 /// screen or of the person's profiles is touched.
@@ -87,6 +101,7 @@ public:
     [[nodiscard]] QRect screenOf(int display) const override;
     void setTechnology(int display, const std::string &technology) override;
     void keepAwake(bool awake) override;
+    void runEnds(int display) override; ///< the meter is where it was
     /// Hangs the meter at a point of the desktop; nothing: wherever the patch is.
     void hangMeter(const std::optional<QPoint> &spot);
     std::shared_ptr<run::BenchRig> rig(int display) { return m_places[display].rig; }

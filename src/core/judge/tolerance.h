@@ -31,6 +31,10 @@ struct Tolerance {
     std::optional<double> colourMean; ///< ΔE00 relative to the measured white
     std::optional<double> colour95;   ///< ΔE00 that 95 % are below
     std::optional<double> colourWorst;
+    // The screen against its middle, worst field.
+    std::optional<double> evenLight = {};  ///< relative difference in luminance
+    std::optional<double> evenTint = {};   ///< Δu'v'
+    std::optional<double> evenColour = {}; ///< ΔE00
     /// What the colours' differences are, for the three limits on them.
     DifferenceFormula formula = DifferenceFormula::De2000;
     /// Where single limits come from, by the keys of their figures; the others are of `source`.

@@ -16,11 +16,13 @@ double mostOf(Figure figure)
 {
     switch (figure) {
     case Figure::White:
+    case Figure::EvenTint:
         return 0.5;
     case Figure::Luminance:
     case Figure::Contrast:
     case Figure::ToneMean:
     case Figure::GreySteps:
+    case Figure::EvenLight:
         return 10;
     case Figure::Brightness:
         return 10'000;

@@ -43,6 +43,12 @@ FigureFacts factsOf(Figure figure)
         return {"colour_mean", "Colours, mean ΔE00", Half::Profile};
     case Figure::Colour95:
         return {"colour_95", "Colours, 95 % below ΔE00", Half::Profile};
+    case Figure::EvenLight:
+        return {"even_light", "Evenness, luminance from the middle, worst", Half::Evenness};
+    case Figure::EvenTint:
+        return {"even_delta_uv", "Evenness, Δu'v' from the middle, worst", Half::Evenness};
+    case Figure::EvenColour:
+        return {"even_delta_e_2000", "Evenness, ΔE00 from the middle, worst", Half::Evenness};
     case Figure::ColourWorst:
         break;
     }
@@ -81,6 +87,7 @@ const std::vector<Figure> &allFigures()
     static const std::vector<Figure> all = [] {
         std::vector<Figure> figures = aimFigures();
         figures.insert(figures.end(), {Figure::ColourMean, Figure::Colour95, Figure::ColourWorst});
+        figures.insert(figures.end(), evenFigures().begin(), evenFigures().end());
         return figures;
     }();
     return all;
@@ -111,6 +118,12 @@ const std::optional<double> &limitIn(const Tolerance &t, Figure figure)
         return t.colourMean;
     case Figure::Colour95:
         return t.colour95;
+    case Figure::EvenLight:
+        return t.evenLight;
+    case Figure::EvenTint:
+        return t.evenTint;
+    case Figure::EvenColour:
+        return t.evenColour;
     case Figure::ColourWorst:
         break;
     }
@@ -136,11 +149,13 @@ std::string figureText(Figure figure, double value)
 {
     switch (figure) {
     case Figure::White:
+    case Figure::EvenTint:
         return fixedNumber(value, 4);
     case Figure::Luminance:
     case Figure::Contrast:
     case Figure::ToneMean:
     case Figure::GreySteps:
+    case Figure::EvenLight:
         return fixedNumber(100 * value, 1) + " %";
     case Figure::Brightness:
         return fixedNumber(value, 1) + " cd/m²";
@@ -151,6 +166,7 @@ std::string figureText(Figure figure, double value)
     case Figure::ColourMean:
     case Figure::Colour95:
     case Figure::ColourWorst:
+    case Figure::EvenColour:
         break;
     }
     return fixedNumber(value, 2);
@@ -197,7 +213,7 @@ Call Verdict::half(Half which) const
 
 Call Verdict::overall() const
 {
-    return worse(half(Half::Aim), half(Half::Profile));
+    return worse(worse(half(Half::Aim), half(Half::Profile)), half(Half::Evenness));
 }
 
 const JudgedFigure *Verdict::find(Figure figure) const
@@ -268,6 +284,13 @@ const std::vector<Figure> &aimFigures()
         Figure::White,     Figure::Luminance,    Figure::Brightness,
         Figure::Contrast,  Figure::BareContrast, Figure::ToneMean,
         Figure::GreySteps, Figure::GreyMean,     Figure::GreyWorst};
+    return all;
+}
+
+const std::vector<Figure> &evenFigures()
+{
+    static const std::vector<Figure> all = {Figure::EvenLight, Figure::EvenTint,
+                                            Figure::EvenColour};
     return all;
 }
 

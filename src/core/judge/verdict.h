@@ -22,6 +22,9 @@ enum class Figure {
     ColourMean, ///< ΔE00
     Colour95,
     ColourWorst,
+    EvenLight,  ///< worst relative difference in luminance from the middle of the screen
+    EvenTint,   ///< worst Δu'v' from there
+    EvenColour, ///< worst ΔE00 from there
 };
 /// Key in files, "white_delta_uv" …
 std::string figureKey(Figure figure);
@@ -37,9 +40,9 @@ const std::optional<double> &limitIn(const Tolerance &tolerance, Figure figure);
 /// Its value for people, with unit.
 std::string figureText(Figure figure, double value);
 
-/// The two halves of a verdict: is the display what was aimed at, and does the profile tell the
-/// truth about it?
-enum class Half { Aim, Profile };
+/// The parts of a verdict: is the display what was aimed at, does the profile tell the truth about
+/// it, and is the screen the same all over?
+enum class Half { Aim, Profile, Evenness };
 Half halfOf(Figure figure);
 
 /// What a figure says about its limit, its expanded uncertainty (k = 2) considered: a value nearer
@@ -77,6 +80,7 @@ JudgedFigure judgeFigure(Figure figure, double value, double limit);
 /// sign.
 std::vector<double> aimFigureValues(const DisplayState &state, const Aim &aim);
 const std::vector<Figure> &aimFigures();
+const std::vector<Figure> &evenFigures();
 
 /// The limit of a figure in a tolerance, if it has one and the aim gives it a meaning.
 /// \param aim nothing: figures of the aim are not judged

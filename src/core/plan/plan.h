@@ -42,8 +42,15 @@ struct LoadLut {
 struct LoadSlot {
     SlotTable table;
 };
+/// The meter is to hang over another place of the screen.
+struct MoveMeter {
+    double x = 0.5, y = 0.5; ///< in shares of the screen
+    /// To the person, who has to say that it hangs there; empty: what is read will tell.
+    Message ask = {};
+};
 struct Finished {};
-using PlanStep = std::variant<ReadPatch, Wait, AskPerson, SetControls, LoadLut, LoadSlot, Finished>;
+using PlanStep =
+    std::variant<ReadPatch, Wait, AskPerson, MoveMeter, SetControls, LoadLut, LoadSlot, Finished>;
 
 /// One measuring stage of a run as a pure function of what it has been told so far: no devices, no
 /// clock, no chance. Feeding it the same readings again leads to the same steps, which is how a run

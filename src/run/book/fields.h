@@ -115,6 +115,8 @@ template <class T, class F> constexpr bool eachNumber(T &v, F &&f)
         f(v.r), f(v.g), f(v.b);
     else if constexpr (std::is_same_v<V, Chromaticity>)
         f(v.x), f(v.y);
+    else if constexpr (std::is_same_v<V, UvPrime>)
+        f(v.u), f(v.v);
     else if constexpr (std::is_same_v<V, Vec3> || std::is_same_v<V, Mat3>) {
         for (long i = 0; i < v.size(); ++i)
             f(v.data()[i]);
@@ -127,7 +129,7 @@ template <class T> constexpr bool isNumbers()
 {
     return std::is_same_v<T, XYZ> || std::is_same_v<T, RelXYZ> || std::is_same_v<T, Lab> ||
            std::is_same_v<T, DeviceRgb> || std::is_same_v<T, Chromaticity> ||
-           std::is_same_v<T, Vec3> || std::is_same_v<T, Mat3>;
+           std::is_same_v<T, UvPrime> || std::is_same_v<T, Vec3> || std::is_same_v<T, Mat3>;
 }
 
 } // namespace detail

@@ -19,6 +19,7 @@ std::string unitOf(Figure figure)
     case Figure::ColourMean:
     case Figure::Colour95:
     case Figure::ColourWorst:
+    case Figure::EvenColour:
         return "ΔE00";
     default:
         return {};
@@ -114,6 +115,12 @@ struct FiguresOf {
     {
         all.add(r.state, "proved_");
         all.add(r.verdict, provesProfile(r) ? "" : "against_");
+    }
+    void operator()(const Evenness &r) const
+    {
+        all.add("even_centre_luminance", r.levels.front().centre.Y, "cd/m²");
+        all.add("even_least_ratio", r.levels.front().least);
+        all.add(r.verdict);
     }
     void operator()(const WarmUpResult &r) const { all.add("warm_up_drift", r.verdict.drift); }
     void operator()(const CheckFirst &r) const

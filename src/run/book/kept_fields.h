@@ -11,7 +11,8 @@ template <> struct KeptKeys<Figure> {
     static constexpr std::array values = {
         Figure::White,        Figure::Luminance,  Figure::Brightness, Figure::Contrast,
         Figure::BareContrast, Figure::ToneMean,   Figure::GreySteps,  Figure::GreyMean,
-        Figure::GreyWorst,    Figure::ColourMean, Figure::Colour95,   Figure::ColourWorst};
+        Figure::GreyWorst,    Figure::ColourMean, Figure::Colour95,   Figure::ColourWorst,
+        Figure::EvenLight,    Figure::EvenTint,   Figure::EvenColour};
     static std::string key(Figure figure) { return figureKey(figure); }
 };
 
@@ -218,6 +219,9 @@ template <class A> void fields(A &a, Tolerance &t)
     a("colour_95", t.colour95);
     a("colour_worst", t.colourWorst);
     a.later("formula", t.formula);
+    a.later("even_light", t.evenLight);
+    a.later("even_tint", t.evenTint);
+    a.later("even_colour", t.evenColour);
     // Where single limits come from, as pairs.
     std::vector<std::array<std::string, 2>> sources;
     for (const auto &[key, source] : t.limitSources)
@@ -231,6 +235,68 @@ template <class A> void fields(A &a, Verdict &v)
 {
     a("tolerance", v.tolerance);
     a("figures", v.figures);
+}
+
+template <class A> void fields(A &a, EvennessGrid &g)
+{
+    a("columns", g.columns);
+    a("rows", g.rows);
+}
+
+template <class A> void fields(A &a, EvennessSpot &s)
+{
+    a("column", s.column);
+    a("row", s.row);
+}
+
+template <class A> void fields(A &a, EvennessReading &r)
+{
+    a("spot", r.spot);
+    a("visit", r.visit);
+    a("level", r.level);
+    a("reading", r.reading);
+    a("seconds", r.seconds);
+}
+
+template <class A> void fields(A &a, EvenField &f)
+{
+    a("spot", f.spot);
+    a("level", f.level);
+    a("xyz", f.xyz);
+    a("ratio", f.ratio);
+    a("delta_uv", f.deltaUv);
+    a("shift", f.shift);
+    a("delta_e_2000", f.deltaE00);
+}
+
+template <class A> void fields(A &a, EvenLevel &l)
+{
+    a("grey", l.grey);
+    a("centre", l.centre);
+    a("least", l.least);
+    a("most", l.most);
+    a("worst_delta_uv", l.worstDeltaUv);
+    a("mean_delta_e_2000", l.meanDeltaE00);
+    a("worst_delta_e_2000", l.worstDeltaE00);
+}
+
+template <class A> void fields(A &a, EveningCost &c)
+{
+    a("of_light", c.ofLight);
+    a("of_colour", c.ofColour);
+}
+
+template <class A> void fields(A &a, Evenness &e)
+{
+    a("grid", e.grid);
+    a("greys", e.greys);
+    a("readings", e.readings);
+    a("colours", e.colours);
+    a("fields", e.fields);
+    a("levels", e.levels);
+    a("drift", e.drift);
+    a("cost", e.cost);
+    a("verdict", e.verdict);
 }
 
 template <class A> void fields(A &a, Validation &v)

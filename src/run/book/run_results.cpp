@@ -69,6 +69,11 @@ struct Taker {
         results.installedPath = QString::fromStdString(r.path);
     }
     void operator()(const FourColoursResult &r) const { results.fourColours = r.readings; }
+    void operator()(const Evenness &r) const
+    {
+        results.evenness = r;
+        results.evennessNow.reset();
+    }
     void operator()(const TakeResult &r) const { results.profile = r.profile; }
 };
 

@@ -22,6 +22,13 @@ struct CheckReference {
     std::optional<StrayLight> room;        ///< that the profile was made for
 };
 
+/// Where a measurement of evenness stands.
+struct EvennessProgress {
+    std::optional<EvennessSpot> target; ///< where the meter is to hang; nothing: all is done
+    EvennessNotice notice = EvennessNotice::Hang;
+    bool mayEnd = false; ///< what is there is worth keeping
+};
+
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
 struct RunResults {
     RunSetup setup;
@@ -50,7 +57,9 @@ struct RunResults {
     std::optional<CheckReference> reference;
     std::optional<CheckFirst> check;
     std::vector<Reading> fourColours; ///< by one meter, for its correction
-    std::optional<VideoLut> lutByEye; ///< profile and installedPath go with it
+    std::optional<Evenness> evenness;
+    std::optional<EvennessProgress> evennessNow; ///< while it is measured; not kept
+    std::optional<VideoLut> lutByEye;            ///< profile and installedPath go with it
     /// What of this run could not be read from the logbook; empty: all is well.
     QString problem;
 };

@@ -21,6 +21,8 @@ constexpr const char *kFormat = "bold-lantern-run";
 
 /// By RawProof.
 const std::array<std::string, 3> kRawProofs = {"none", "by-lut", "by-primaries"};
+/// By Compensation.
+const std::array<std::string, 3> kCompensations = {"not-known", "off", "on"};
 
 const char *adjustKey(AdjustMode mode)
 {
@@ -99,6 +101,34 @@ Tolerance toleranceOf(const RunSetup &setup)
     return setup.ownTolerance ? *setup.ownTolerance : toleranceByName(setup.tolerance);
 }
 
+std::string compensationKey(Compensation compensation)
+{
+    return kCompensations[static_cast<size_t>(compensation)];
+}
+
+namespace {
+
+EvennessChoice evennessFromJson(JsonObject choice)
+{
+    EvennessChoice e;
+    e.grid.columns = choice.integer("columns", EvennessGrid::kLeast, EvennessGrid::kMost);
+    e.grid.rows = choice.integer("rows", EvennessGrid::kLeast, EvennessGrid::kMost);
+    e.greys.clear();
+    const Json &greys = choice.raw("greys");
+    for (const Json &grey : greys) {
+        if (!grey.is_number_integer())
+            choice.fail("greys", "holds something that is no code value");
+        e.greys.push_back(grey.get<int>());
+    }
+    const auto it = std::find(kCompensations.begin(), kCompensations.end(),
+                              choice.oneOf("compensation", {"not-known", "off", "on"}));
+    e.compensation = static_cast<Compensation>(it - kCompensations.begin());
+    choice.finish();
+    return e;
+}
+
+} // namespace
+
 Json setupToJson(const RunSetup &s)
 {
     Json j = {{"format", kFormat},
@@ -143,6 +173,11 @@ Json setupToJson(const RunSetup &s)
     for (const Chromaticity &c : s.claimedPrimaries.value_or(PrimarySet{}))
         if (s.claimedPrimaries)
             j["claimed_primaries"].push_back({c.x, c.y});
+    if (s.kind == RunKind::Evenness)
+        j["evenness"] = {{"columns", s.evenness.grid.columns},
+                         {"rows", s.evenness.grid.rows},
+                         {"greys", s.evenness.greys},
+                         {"compensation", compensationKey(s.evenness.compensation)}};
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
     j["absolute"] = s.absolute;
@@ -180,7 +215,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     if (root.has("kind")) { // added after the first logbooks
         s.kind = runKindByKey(QString::fromStdString(
             root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye",
-                                "four-colours", "validation"})));
+                                "four-colours", "validation", "evenness"})));
         s.referenceRun = root.raw("reference_run").get<qint64>();
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};
@@ -283,6 +318,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.startedAt = root.string("started_at");
     if (root.has("patch_gain")) // added later
         s.patchGain = root.number("patch_gain", 0, 1000);
+    if (s.kind == RunKind::Evenness)
+        s.evenness = evennessFromJson(root.object("evenness"));
     s.seed = root.raw("seed").get<uint64_t>();
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
     if (!root.raw("start_controls").is_null())

@@ -3,6 +3,7 @@
 #include "core/aim/aim.h"
 #include "core/judge/tolerance.h"
 #include "core/plan/adjustment.h"
+#include "core/plan/evenness_plan.h"
 #include "core/plan/raw_values.h"
 #include "core/plan/settling.h"
 #include "core/profile/profile_writer.h"
@@ -49,6 +50,20 @@ struct MeterChange {
 inline constexpr const char *kUsualNameTemplate = "{display} {date} {white} {luminance} {tone}";
 
 enum class AdjustMode { Automatic, ByHand, Skip };
+
+/// The monitor's own evening out of its screen.
+enum class Compensation { NotKnown, Off, On };
+
+/// "not-known", "off", "on"
+std::string compensationKey(Compensation compensation);
+
+/// How evenness is measured.
+struct EvennessChoice {
+    EvennessGrid grid;
+    std::vector<int> greys = {255, 128}; ///< code values, see EvennessPlan
+    Compensation compensation = Compensation::NotKnown;
+    bool operator==(const EvennessChoice &) const = default;
+};
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
 struct RunSetup {
@@ -100,6 +115,7 @@ struct RunSetup {
     std::string nameTemplate = kUsualNameTemplate;  ///< that it is suggested by
     std::string copyright = kUsualCopyright;        ///< of the profile
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
+    EvennessChoice evenness = {};                   ///< for a measurement of evenness
     double patchGain = 0; ///< see Placement::patchGain, as last found; 0: not known
     uint64_t seed = 1;    ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

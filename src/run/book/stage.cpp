@@ -26,11 +26,12 @@ const std::vector<Kind> &kinds()
         {RunKind::Check, "check", {Stage::Check}},
         {RunKind::ByEye, "by-eye", {Stage::ByEye}},
         {RunKind::FourColours, "four-colours", {Stage::FourColours}},
-        {RunKind::Validation, "validation", {Stage::Take, Stage::Validate}}};
+        {RunKind::Validation, "validation", {Stage::Take, Stage::Validate}},
+        {RunKind::Evenness, "evenness", {Stage::Evenness}}};
     return all;
 }
 
-constexpr std::array<std::pair<Stage, const char *>, 15> kStageKeys = {
+constexpr std::array<std::pair<Stage, const char *>, 16> kStageKeys = {
     {{Stage::Settle, "settle"},
      {Stage::Ready, "ready"},
      {Stage::Adjust, "adjust"},
@@ -45,6 +46,7 @@ constexpr std::array<std::pair<Stage, const char *>, 15> kStageKeys = {
      {Stage::ByEye, "by-eye"},
      {Stage::FourColours, "four-colours"},
      {Stage::Take, "take"},
+     {Stage::Evenness, "evenness"},
      {Stage::Done, "done"}}};
 
 } // namespace

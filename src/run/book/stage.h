@@ -24,11 +24,21 @@ enum class Stage {
     ByEye,       ///< what a person found without a meter
     FourColours, ///< red, green, blue, white, to correct one meter by another
     Take,        ///< the profile that is in force
+    Evenness,    ///< the same greys all over the screen
 };
 
 /// What a run is for.
 /// Validation: of a profile that was not made in this run.
-enum class RunKind { Calibration, WarmUp, Placement, Check, ByEye, FourColours, Validation };
+enum class RunKind {
+    Calibration,
+    WarmUp,
+    Placement,
+    Check,
+    ByEye,
+    FourColours,
+    Validation,
+    Evenness
+};
 
 /// The stages of a kind of run, in the order of the work.
 const std::vector<Stage> &stagesOf(RunKind kind);
@@ -43,7 +53,7 @@ QString stageKey(Stage stage);
 /// And back; nothing for another word.
 std::optional<Stage> stageByKey(const QString &key);
 /// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye",
-/// "four-colours", "validation"; and back.
+/// "four-colours", "validation", "evenness"; and back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);
 

@@ -2,6 +2,7 @@
 
 #include "core/aim/display_state.h"
 #include "core/judge/check_first.h"
+#include "core/judge/evenness.h"
 #include "core/judge/validation.h"
 #include "core/plan/adaptive_plan.h"
 #include "core/plan/adjustment.h"
@@ -72,6 +73,6 @@ struct TakeResult {
 using StageResult =
     std::variant<SettleResult, ReadyResult, AdjustResult, CalibrationResult, MeasureResult,
                  BuildResult, InstallResult, Validation, WarmUpResult, PlaceResult, CheckFirst,
-                 ByEyeResult, FourColoursResult, TakeResult>;
+                 ByEyeResult, FourColoursResult, TakeResult, Evenness>;
 
 } // namespace lantern::run

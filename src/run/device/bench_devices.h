@@ -151,6 +151,19 @@ private:
     std::shared_ptr<BenchRig> m_rig;
 };
 
+/// The bench hangs its meter wherever it is told to.
+class BenchMover : public MeterMover {
+public:
+    explicit BenchMover(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
+    void moveTo(double x, double y) override
+    {
+        m_rig->with([&](bench::Bench &b) { b.meterPlace() = {2 * x - 1, 2 * y - 1}; });
+    }
+
+private:
+    std::shared_ptr<BenchRig> m_rig;
+};
+
 /// Installs by writing one file: the command line's way.
 class FileProfileStore : public ProfileStore {
 public:

@@ -112,6 +112,8 @@ public:
     virtual void show(Request request, const DeviceRgb &rgb,
                       const std::optional<ScreenRegion> &region) = 0;
     virtual void hide() {}
+    /// Words on the dark part of the screen beside a lit one, until others are said; empty: none.
+    virtual void say(const QString &words) { Q_UNUSED(words) }
     /// Takes away what covers a whole screen with the program's own windows behind it; the next
     /// patch brings it back.
     virtual void uncover() {}
@@ -155,6 +157,14 @@ public:
     virtual void load(const SlotTable &table) = 0;
 };
 
+/// Hangs the meter over another place of the screen. Calls throw Error Device.
+class MeterMover {
+public:
+    virtual ~MeterMover() = default;
+    /// \param x, y in shares of the screen's width and height, 0..1
+    virtual void moveTo(double x, double y) = 0;
+};
+
 /// Where profiles are installed and which one is in use. Calls throw Error Device.
 class ProfileStore {
 public:
@@ -174,6 +184,7 @@ struct Devices {
     std::shared_ptr<VideoLutDevice> lut;      ///< null: the output has none
     std::shared_ptr<ProfileStore> store;
     std::shared_ptr<MemorySlotDevice> slot; ///< null: the monitor has none
+    std::shared_ptr<MeterMover> mover = {}; ///< null: a person's hand
 };
 
 /// A device that somebody else keeps alive for as long as the engine has it.

@@ -165,8 +165,16 @@ void RunEngine::advance()
 
 void RunEngine::proceed()
 {
-    if (m_run.status.activity == Activity::Working && m_run.work && m_run.work->endByPerson())
+    const bool asked = m_run.status.activity == Activity::Faulted && m_run.asking;
+    if ((asked || m_run.status.activity == Activity::Working) && m_run.work &&
+        m_run.work->endByPerson()) {
+        if (asked) {
+            m_run.asking = false;
+            setActivity(Activity::Working);
+            step();
+        }
         return;
+    }
     if (m_run.status.activity == Activity::Waiting)
         startStage();
 }
@@ -298,6 +306,7 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
     std::optional<MonitorControls> controls;
     std::optional<VideoLut> lut = m_run.loadedLut;
     std::optional<SlotTable> slot = m_run.loadedSlot;
+    std::optional<MoveMeter> place;
     try {
         StagePlan &plan = m_run.work->plan();
         for (const LoggedReading &l : logged) {
@@ -308,6 +317,8 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
                     lut = load->lut;
                 else if (const auto *table = std::get_if<LoadSlot>(&s))
                     slot = table->table;
+                else if (const auto *move = std::get_if<MoveMeter>(&s))
+                    place = *move;
                 else if (std::holds_alternative<Finished>(s))
                     break;
                 plan.acknowledge();
@@ -328,6 +339,8 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
         loadLut(*lut);
     if (slot && m_devices.slot)
         m_devices.slot->load(*slot);
+    if (place && m_devices.mover)
+        m_devices.mover->moveTo(place->x, place->y);
 }
 
 /// The stage starts anew; where its readings say the same whatever the plan, they are used again.
@@ -409,7 +422,15 @@ void RunEngine::step()
                 m_run.asking = true;
                 return;
             }
-            if (const auto *set = std::get_if<SetControls>(&next)) {
+            if (const auto *move = std::get_if<MoveMeter>(&next)) {
+                if (m_devices.mover)
+                    m_devices.mover->moveTo(move->x, move->y);
+                else if (!move->ask.empty()) {
+                    fault(inWords(move->ask));
+                    m_run.asking = true;
+                    return;
+                }
+            } else if (const auto *set = std::get_if<SetControls>(&next)) {
                 if (m_devices.controls)
                     writeControls(set->controls);
                 m_run.results.controls = set->controls;

@@ -32,6 +32,7 @@ void RunEngine::askForPatch(const ReadPatch &patch)
         m_run.controlsInForce.reset();
     else if (!m_run.controlsInForce)
         m_run.controlsInForce = m_devices.controls->read();
+    m_devices.presenter->say(inWords(m_run.work->onScreen()));
     m_taker.take(patch);
 }
 

@@ -148,6 +148,9 @@ const std::vector<TrendFigure> &trendFigures()
         {"colour-worst", "colour_worst", Figure::ColourWorst, "ΔE00"},
         {"black", "proved_black_luminance", {}, "cd/m²"},
         {"p3", "proved_gamut_p3", {}},
+        {"even-light", "even_light", Figure::EvenLight},
+        {"even-tint", "even_delta_uv", Figure::EvenTint},
+        {"even-colour", "even_delta_e_2000", Figure::EvenColour, "ΔE00"},
     };
     return all;
 }

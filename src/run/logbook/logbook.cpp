@@ -528,12 +528,12 @@ void Logbook::setRemoved(qint64 run, bool removed)
         .run();
 }
 
-std::optional<qint64> Logbook::unfinishedRun(const QString &displayId)
+std::optional<qint64> Logbook::unfinishedRun(const QString &displayId, RunKind kind)
 {
     Statement s(*this, "SELECT id, finished_at IS NOT NULL FROM run WHERE abandoned = 0 AND "
-                       "removed_at IS NULL AND kind = 'calibration' AND (? = '' OR display_id = ?) "
+                       "removed_at IS NULL AND kind = ? AND (? = '' OR display_id = ?) "
                        "ORDER BY started_at DESC, id DESC LIMIT 1");
-    s.bind(displayId).bind(displayId).run();
+    s.bind(runKindKey(kind)).bind(displayId).bind(displayId).run();
     if (!s.next() || s.value(1).toBool())
         return std::nullopt;
     return s.value(0).toLongLong();

@@ -142,9 +142,10 @@ public:
     void setNote(qint64 run, const QString &note);
     /// A run that was removed is in no list and no trend; all of it is kept, and it can come back.
     void setRemoved(qint64 run, bool removed);
-    /// The newest calibration of a display, abandoned ones apart, if it was not finished. Older
-    /// ones are past.
-    [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {});
+    /// The newest run of that kind of a display, abandoned ones apart, if it was not finished.
+    /// Older ones are past.
+    [[nodiscard]] std::optional<qint64> unfinishedRun(const QString &displayId = {},
+                                                      RunKind kind = RunKind::Calibration);
     /// All figures of a run, judged or not, in the order they were found.
     [[nodiscard]] std::vector<FigureRow> figuresIn(qint64 run);
     /// One figure over time, oldest first.

@@ -109,5 +109,6 @@ StageEntry checkStage();
 StageEntry byEyeStage();
 StageEntry fourColoursStage();
 StageEntry takeStage();
+StageEntry evennessStage();
 
 } // namespace lantern::run

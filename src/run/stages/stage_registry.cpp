@@ -9,7 +9,7 @@ const std::vector<StageEntry> &stageRegistry()
     static const std::vector<StageEntry> entries = {
         settleStage(), readyStage(),   adjustStage(),      calibrateStage(), measureStage(),
         buildStage(),  installStage(), validateStage(),    warmUpStage(),    placeStage(),
-        checkStage(),  byEyeStage(),   fourColoursStage(), takeStage()};
+        checkStage(),  byEyeStage(),   fourColoursStage(), takeStage(),      evennessStage()};
     return entries;
 }
 

@@ -23,6 +23,8 @@ public:
     virtual bool endByPerson() { return false; }
     /// Complete when the plan is finished.
     [[nodiscard]] virtual StageResult result() const = 0;
+    /// What the person is to read on the screen that is measured, beside what is lit.
+    [[nodiscard]] virtual Message onScreen() const { return {}; }
     /// Shows what has been found so far; true when that is news.
     virtual bool show(RunResults &) { return false; }
 };

@@ -29,6 +29,7 @@ double shownPer(Figure figure)
     case Figure::Contrast:
     case Figure::ToneMean:
     case Figure::GreySteps:
+    case Figure::EvenLight:
         return 100;
     default:
         return 1;

@@ -56,6 +56,12 @@ QString figureName(Figure figure)
         return VerdictWords::tr("greys, mean");
     case Figure::GreyWorst:
         return VerdictWords::tr("greys, worst");
+    case Figure::EvenLight:
+        return VerdictWords::tr("evenness of light");
+    case Figure::EvenTint:
+        return VerdictWords::tr("evenness, Δu'v'");
+    case Figure::EvenColour:
+        return VerdictWords::tr("evenness, ΔE00");
     case Figure::ColourMean:
         return VerdictWords::tr("colours, mean");
     case Figure::Colour95:
