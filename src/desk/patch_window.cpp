@@ -169,7 +169,7 @@ void FieldWindow::decorate(QPainter &painter) const
                       width() - width() / 10, height() / 8);
     painter.drawText(strip,
                      Qt::AlignHCenter | Qt::TextWordWrap | (above ? Qt::AlignTop : Qt::AlignBottom),
-                     m_words);
+                     m_wayOut.isEmpty() ? m_words : m_words + QLatin1Char('\n') + m_wayOut);
 }
 
 void FieldWindow::keyPressEvent(QKeyEvent *event)
@@ -272,7 +272,7 @@ void WindowPresenter::uncover()
 {
     QMetaObject::invokeMethod(this, [this] {
         const QWindow *host = m_patch->parent();
-        if (cannotPlaceWindows() && (!host || host->screen() == screen()))
+        if (!cannotPlaceWindows() || !host || host->screen() == screen())
             m_field.hide();
     });
 }

@@ -84,6 +84,8 @@ public:
     void setRegion(const ScreenRegion &region);
     /// On the black, away from the lit part; nothing where the whole window is lit.
     void setWords(const QString &words);
+    /// How a person gets away from it, said below those words.
+    void setWayOut(const QString &words) { m_wayOut = words; }
     [[nodiscard]] QRect litPart() const { return lit(); }
 
 signals:
@@ -101,7 +103,7 @@ protected:
 
 private:
     ScreenRegion m_region;
-    QString m_words;
+    QString m_words, m_wayOut;
     QPoint m_grip; ///< from the middle of the lit part
 };
 
@@ -129,6 +131,8 @@ public:
 
     /// The screen that lit parts are shares of; empty: the one the patch is on.
     void setScreen(const QRect &screen) { m_screen = screen; }
+    /// What ends it where a whole screen is filled, for the person in front of that.
+    void setWayOut(const QString &words) { m_field.setWayOut(words); }
     /// Where the meter looks if it hangs on the patch: the middle of what is shown.
     [[nodiscard]] QRect lookedAt() const;
     /// The window on show.

@@ -49,6 +49,29 @@ private slots:
             [](bench::Bench &b) { return b.meterPlace().x == 0 && b.meterPlace().y == 0; }));
     }
 
+    /// On a single display everything is covered while it reads: Esc is the way out.
+    void escapeUncoversTheWindow()
+    {
+        if (!onX11())
+            QSKIP("the bench's eye needs a screen whose pixels can be looked at");
+        WindowRig rig(20);
+        open(rig);
+        QTest::mouseClick(part<QPushButton>(rig, "measureEvenness"), Qt::LeftButton);
+        const auto field = [] {
+            for (const QWindow *window : QGuiApplication::topLevelWindows())
+                if (window->objectName() == QLatin1String("fieldWindow"))
+                    return window;
+            return static_cast<const QWindow *>(nullptr);
+        };
+        QVERIFY(rig.waitFor([&] { return field() && field()->isVisible(); }));
+        QTest::keyClick(rig.window.get(), Qt::Key_Escape);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == run::Activity::Paused; }));
+        QVERIFY(rig.waitFor([&] { return !field()->isVisible(); }));
+        rig.session->resume();
+        QVERIFY(rig.waitFor([&] { return field()->isVisible(); }));
+        rig.session->stop();
+    }
+
     void fieldsAreChosenByKeys()
     {
         WindowRig rig;

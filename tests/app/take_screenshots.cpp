@@ -81,6 +81,9 @@ bool takeAll(const QString &folder)
              return rig.state().agreementSheet && rig.state().agreementSheet->agreement;
          }) &&
          save(folder, "agreement.png") && ok;
+    rig.session->showView(ViewId::Evenness);
+    QTest::qWait(100);
+    ok = !rig.state().evenRuns.empty() && save(folder, "evenness.png") && ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);

@@ -4,6 +4,7 @@
 #include "app/window/run_bar_model.h"
 
 #include <QHBoxLayout>
+#include <QShortcut>
 
 #include <algorithm>
 
@@ -44,6 +45,11 @@ RunBar::RunBar(QWidget *parent)
         if (m_resumes)
             emit resumeRequested();
         else
+            emit pauseRequested();
+    });
+    // The screen may be filled by what is read: the way out is a key.
+    connect(new QShortcut(Qt::Key_Escape, this), &QShortcut::activated, this, [this] {
+        if (!m_resumes)
             emit pauseRequested();
     });
     connect(m_stop, &QPushButton::clicked, this, &RunBar::stopRequested);

@@ -132,6 +132,7 @@ DemoWorkplace::DemoWorkplace(const QString &folder, QObject *parent)
       m_patch(std::make_unique<desk::PatchWindow>()),
       m_presenter(std::make_shared<desk::WindowPresenter>(m_patch.get()))
 {
+    m_presenter->setWayOut(tr("Esc pauses."));
     for (const char *file : kDisplayFiles) {
         Place place;
         place.rig = std::make_shared<run::BenchRig>(makeBench(file, m_meterKind));
@@ -455,8 +456,8 @@ constexpr Earlier kYear[] = {
     {80, "north-desk.json", kProved},
     {64, "south-desk.json", kProved},
     {34, "north-desk.json", kCalibrated},
-    {33, "north-desk.json", kEven, "", false, false},
-    {33, "north-desk.json", kEven, "With its own evening out", false, true},
+    {34, "north-desk.json", kEven, "With its own evening out", false, true},
+    {33, "north-desk.json", kEven},
     {33, "south-desk.json", kProved, "Time for another calibration"},
     {12, "south-desk.json", kCalibrated},
     {11, "south-desk.json", kEven},

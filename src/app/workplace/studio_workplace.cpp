@@ -39,6 +39,7 @@ StudioWorkplace::StudioWorkplace(QObject *parent)
     m_seenSince.start();
     m_desk.putBackCutShort();
     connect(&m_desk, &desk::Desk::displaysChanged, this, &Workplace::displaysChanged);
+    m_presenter->setWayOut(tr("Esc pauses."));
     connect(m_presenter.get(), &desk::WindowPresenter::leaveWanted, this, &Workplace::pauseWanted);
     connect(&m_sensors, &platform::Sensors::changed, this, &StudioWorkplace::onSensors);
     if (const auto there = m_sensors.list(); m_meterChoice.isEmpty() && there.size() == 1)

@@ -61,7 +61,7 @@ QRectF EvennessMap::screen() const
     constexpr double kMargin = 4;
     const double w = std::min(width() - 2 * kMargin, (height() - 2 * kMargin) * kAspect);
     const double h = w / kAspect;
-    return {kMargin, (height() - h) / 2, w, h};
+    return {kMargin, kMargin, w, h};
 }
 
 QRectF EvennessMap::fieldRect(const EvennessModel::Field &f) const
@@ -80,16 +80,14 @@ QPointF EvennessMap::spotPoint(const EvennessSpot &spot) const
     return {all.left() + at.x * all.width(), all.top() + at.y * all.height()};
 }
 
-/// Beside the middles of the fields, where no figure stands.
+/// While it is measured: the way that the meter has gone.
 void EvennessMap::drawPath(QPainter &p) const
 {
-    if (m_model.path.size() < 2)
+    if (m_model.path.size() < 2 || !m_model.isMeasuring)
         return;
-    const QRectF all = screen();
-    const QPointF beside(0, -0.36 * all.height() / m_model.grid.rows);
     QPolygonF line;
     for (const EvennessSpot &spot : m_model.path)
-        line << spotPoint(spot) + beside;
+        line << spotPoint(spot);
     p.setPen(QPen(theme::kFaint, 1));
     p.drawPolyline(line);
     p.setBrush(theme::kFaint);
@@ -115,33 +113,38 @@ void EvennessMap::drawField(QPainter &p, const EvennessModel::Field &f) const
     }
     if (!f.isRead)
         return;
-    const bool small = r.height() < 62 || r.width() < 92;
+    constexpr double kLine = 20; // of the small figures
+    const bool isSmall = r.height() < 84 || r.width() < 84;
     p.setPen(theme::kBright);
-    p.setFont(theme::font(small ? theme::kSmall : theme::kHeading, QFont::DemiBold));
-    const QRectF figures = r.adjusted(8, 0, -4, 0);
-    if (small && r.height() < 34) {
-        p.drawText(figures, Qt::AlignVCenter | Qt::AlignLeft, f.light);
+    p.setFont(theme::font(isSmall ? theme::kSmall : theme::kHeading, QFont::DemiBold));
+    const QRectF figures = r.adjusted(7, 5, -3, -3);
+    const double lightHeight = isSmall ? kLine : 1.4 * kLine;
+    p.drawText(figures, Qt::AlignTop | Qt::AlignLeft, f.light);
+    if (r.height() < 2 * kLine + 8)
         return;
-    }
-    const double half = r.height() / 2;
-    p.drawText(figures.adjusted(0, 0, 0, -half), Qt::AlignBottom | Qt::AlignLeft, f.light);
     p.setFont(theme::font(theme::kSmall));
     p.setPen(theme::kText);
-    p.drawText(figures.adjusted(0, half + 1, 0, 0), Qt::AlignTop | Qt::AlignLeft,
+    p.drawText(figures.adjusted(0, lightHeight, 0, 0), Qt::AlignTop | Qt::AlignLeft,
                f.mark == Mark::Over ? f.colour + QStringLiteral("  ⊘") : f.colour);
-    if (small)
-        return;
-    // The needle, in the right half.
-    const QPointF centre(r.right() - std::min(r.height() * 0.3, r.width() * 0.2) - 8,
-                         r.center().y());
-    const double radius = std::min(r.height() * 0.26, r.width() * 0.17);
+    if (!isSmall)
+        drawNeedle(p, f, r.adjusted(0, lightHeight + kLine, 0, 0));
+}
+
+/// In the lower right corner of its field.
+void EvennessMap::drawNeedle(QPainter &p, const EvennessModel::Field &f, const QRectF &room) const
+{
+    constexpr double kMostRadius = 34;
+    constexpr double kLongest = 1.4; // of the radius; longer ones end with a bar
+    const double radius = std::min({room.height() / (2 * kLongest), room.width() / 5, kMostRadius});
+    const QPointF centre = room.bottomRight() - kLongest * QPointF(radius, radius);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(QPen(theme::kFaint, 1));
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(theme::kMuted, 1));
     p.drawEllipse(centre, radius, radius);
     QPointF way(f.shift.u, -f.shift.v);
     way *= radius / m_model.shiftRange;
     const double length = std::hypot(way.x(), way.y());
-    const double most = 1.5 * radius; // longer ones end with a bar
+    const double most = kLongest * radius;
     if (length > most)
         way *= most / length;
     p.setPen(QPen(theme::kBright, 2));

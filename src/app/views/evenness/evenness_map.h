@@ -7,7 +7,7 @@
 namespace lantern::app {
 
 /// The screen, field by field: its shade tells the light, a needle the colour's way from that of
-/// the middle (u' to the right, v' up; the ring is the limit), the thin line the way of the meter.
+/// the middle (u' to the right, v' up; the ring is the limit), a thin line the way of the meter.
 /// Arrow keys and clicks choose a field.
 class EvennessMap : public QWidget {
     Q_OBJECT
@@ -30,6 +30,7 @@ private:
     [[nodiscard]] QRectF fieldRect(const EvennessModel::Field &field) const;
     [[nodiscard]] QPointF spotPoint(const EvennessSpot &spot) const;
     void drawField(QPainter &p, const EvennessModel::Field &field) const;
+    void drawNeedle(QPainter &p, const EvennessModel::Field &field, const QRectF &room) const;
     void drawPath(QPainter &p) const;
     void choose(int column, int row);
 

@@ -21,6 +21,13 @@ QString perCent(double share, int decimals = 1)
     return Even::tr("%1 %").arg(figure(100 * share, decimals));
 }
 
+/// Without a sign before nothing.
+QString shiftText(double shift)
+{
+    constexpr double kNothing = 0.00005;
+    return figure(std::abs(shift) < kNothing ? 0 : shift, 4);
+}
+
 QString greyTitle(int grey)
 {
     return grey == static_cast<int>(kDeviceTop) ? Even::tr("White") : Even::tr("Grey %1").arg(grey);
@@ -202,7 +209,7 @@ QString EvennessModel::words(const Field &f) const
     if (!f.isRead)
         return Even::tr("%1: not read").arg(where);
     return Even::tr("%1: %2 of the middle's light, %3, Δu' %4, Δv' %5, %6")
-        .arg(where, f.light, f.colour, figure(f.shift.u, 4), figure(f.shift.v, 4),
+        .arg(where, f.light, f.colour, shiftText(f.shift.u), shiftText(f.shift.v),
              markWord(f.mark));
 }
 

@@ -31,9 +31,9 @@ EvennessView::EvennessView(Intents *intents)
       m_levels(makeSmallBox("evennessLevels", tr("Greys to read"), 8)),
       m_compensation(makeSmallBox("evennessCompensation", tr("The monitor's own compensation"), 8)),
       m_shown(makeSmallBox("evennessShown", tr("Grey shown"), 6)),
-      m_measure(new QPushButton(tr("&Measure evenness"))),
-      m_resume(new QPushButton(tr("&Go on with it"))),
-      m_end(new QPushButton(tr("&Enough: keep these"))),
+      m_measure(new QPushButton(tr("Meas&ure evenness"))),
+      m_resume(new QPushButton(tr("Go on &with it"))),
+      m_end(new QPushButton(tr("Enough: &keep these"))),
       m_map(new EvennessMap),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),
       m_field(makeLabel({}, theme::kNormal, theme::kText)),
@@ -72,9 +72,16 @@ EvennessView::EvennessView(Intents *intents)
     body()->addLayout(choices);
     body()->addLayout(actions);
     body()->addWidget(m_sentence);
-    body()->addWidget(m_map, 1);
-    body()->addWidget(m_field);
-    body()->addWidget(m_facts);
+    auto *beside = new QVBoxLayout;
+    beside->addWidget(m_field);
+    beside->addSpacing(10);
+    beside->addWidget(m_facts);
+    beside->addStretch(1);
+    auto *middle = new QHBoxLayout;
+    middle->setSpacing(14);
+    middle->addWidget(m_map, 5);
+    middle->addLayout(beside, 3);
+    body()->addLayout(middle, 1);
     for (QComboBox *box : {m_grid, m_levels, m_compensation})
         connect(box, &QComboBox::activated, this, &EvennessView::choose);
     connect(m_shown, &QComboBox::activated, this,
@@ -135,7 +142,7 @@ void EvennessView::show(const EvennessModel &m)
     m_map->setModel(m);
     const EvennessModel::Field *chosen = m_map->chosen();
     m_field->setText(chosen && !m.greys.isEmpty() ? m.words(*chosen) : QString());
-    m_facts->setText(m.facts.join(QLatin1Char('\n')));
+    m_facts->setText(m.facts.join(QStringLiteral("\n\n")));
 }
 
 } // namespace lantern::app
