@@ -146,6 +146,7 @@ MeterOutcome Bench::read(const SeenColours &seen)
         stimulus.channelLight = response->mean(*m_left, drive, waited, t).cwiseProduct(scale);
         drive = response->at(*m_left, drive, waited + t);
     }
+    m_lastLight = stimulus.channelLight;
     const double leak = m_meter.description().lightLeak;
     if (leak > 0)
         stimulus.room =
@@ -159,6 +160,15 @@ MeterOutcome Bench::read(const SeenColours &seen)
     m_left = drive;
     m_leftAtSeconds = m_clockSeconds;
     return outcome;
+}
+
+Spectrum Bench::lastSpectrum() const
+{
+    Spectrum light{};
+    for (int c = 0; c < 3; ++c)
+        for (size_t i = 0; i < light.size(); ++i)
+            light[i] += m_lastLight[c] * m_display.channelSpectrum(c)[i];
+    return light;
 }
 
 } // namespace lantern::bench

@@ -69,6 +69,9 @@ public:
 
     /// Reads what is shown; shares must add up to 1.
     MeterOutcome read(const SeenColours &seen);
+    /// The light of the last reading over the bench's wavelengths, in the unit of
+    /// Display::channelSpectrum().
+    [[nodiscard]] Spectrum lastSpectrum() const;
     MeterOutcome read(const DeviceRgb &code) { return read(SeenColours{{code, 1.0}}); }
 
 private:
@@ -78,6 +81,7 @@ private:
     DisplayCondition m_condition;
     Room m_room;
     ScreenPoint m_place;
+    Vec3 m_lastLight = Vec3::Zero(); ///< of each channel, in the last reading
     bool m_heldAway = false;
     double m_clockSeconds = 4 * 3600; ///< on for four hours: warm
     std::optional<Vec3> m_left; ///< drives at the end of the last reading, of a panel that follows

@@ -161,6 +161,7 @@ DisplayDescription displayFromJson(const Json &json, const std::string &source)
     if (d.halfLifeHours.minCoeff() <= 0)
         root.fail("half_life_hours", "must be above 0");
     d.reflectance = root.number("reflectance", 0, 0.2);
+    d.modes = namedModesFromJson(root, source);
     d.traits = panelTraitsFromJson(root);
     root.finish();
     return d;
@@ -244,7 +245,9 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
             u = condition.memorySlot->evaluate(c, u);
         sent[c] = u;
     }
-    if (d.traits.pictureMode)
+    if (condition.mode && *condition.mode < d.modes.size())
+        sent = d.modes[*condition.mode].mode.apply(sent);
+    else if (d.traits.pictureMode)
         sent = d.traits.pictureMode->apply(sent);
     Vec3 t;
     for (int c = 0; c < 3; ++c) {

@@ -46,6 +46,7 @@ struct DisplayDescription {
     std::array<std::array<double, 5>, 3> falloff{};
     /// What its own evening out leaves of the falloff, 0..1; nothing: it has none.
     std::optional<double> eveningResidual;
+    std::vector<NamedMode> modes; ///< to choose from at the monitor
     double hours = 0;
     Vec3 halfLifeHours;
     double reflectance = 0;
@@ -68,6 +69,8 @@ struct DisplayCondition {
     std::optional<double> litArea = {};
     /// The display evens its screen out by itself, where it can.
     bool evened = false;
+    /// Of the display's modes; nothing: the plain one.
+    std::optional<size_t> mode = {};
 };
 
 /// A point of the screen, -1..1 from the centre, right and down positive.

@@ -155,6 +155,26 @@ Vec3 PanelTraits::mixed(const Vec3 &drive, const std::optional<double> &litArea)
     return a;
 }
 
+std::vector<NamedMode> namedModesFromJson(JsonObject &display, const std::string &source)
+{
+    std::vector<NamedMode> modes;
+    if (!display.has("modes"))
+        return modes;
+    const Json &list = display.raw("modes");
+    constexpr size_t kMost = 32;
+    if (!list.is_array() || list.empty() || list.size() > kMost)
+        display.fail("modes", "must be a list of 1 to 32 modes");
+    for (size_t i = 0; i < list.size(); ++i) {
+        JsonObject one(list[i], source, "modes[" + std::to_string(i) + "]");
+        NamedMode named;
+        named.name = one.string("name");
+        named.mode = pictureMode(one.object("picture_mode"));
+        one.finish();
+        modes.push_back(std::move(named));
+    }
+    return modes;
+}
+
 PanelTraits panelTraitsFromJson(JsonObject &display)
 {
     PanelTraits t;

@@ -114,6 +114,14 @@ struct PanelTraits {
     [[nodiscard]] Vec3 mixed(const Vec3 &drive, const std::optional<double> &litArea = {}) const;
 };
 
+/// A picture mode by its name, as a person chooses it at the monitor.
+struct NamedMode {
+    std::string name;
+    PictureMode mode;
+};
+/// Takes the optional key "modes" out of a display file. \throws Error BadInput
+std::vector<NamedMode> namedModesFromJson(JsonObject &display, const std::string &source);
+
 /// Takes the optional keys out of a display file. \throws Error BadInput naming key and range
 PanelTraits panelTraitsFromJson(JsonObject &display);
 

@@ -17,6 +17,8 @@ Json sceneToJson(const Bench::SeenColours &seen, const Bench &bench)
         json["slot"] = condition.memorySlot->channels;
     if (condition.litArea)
         json["lit_area"] = *condition.litArea;
+    if (condition.mode)
+        json["mode"] = *condition.mode;
     if (condition.evened)
         json["evened"] = true;
     if (bench.meterPlace().x != 0 || bench.meterPlace().y != 0)
@@ -71,6 +73,9 @@ Bench::SeenColours applyScene(const Json &json, const std::string &source, Bench
     condition.litArea.reset();
     if (root.has("lit_area"))
         condition.litArea = root.number("lit_area", 0, 1);
+    condition.mode.reset();
+    if (root.has("mode"))
+        condition.mode = static_cast<size_t>(root.integer("mode", 0, 31));
     condition.evened = root.has("evened") && root.boolean("evened");
     bench.meterPlace() = {};
     if (root.has("meter_place")) {

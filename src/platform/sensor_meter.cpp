@@ -6,6 +6,8 @@
 #include <QDBusPendingCallWatcher>
 #include <QVariantMap>
 
+#include <algorithm>
+#include <cmath>
 #include <map>
 
 namespace lantern::platform {
@@ -79,7 +81,7 @@ void SensorMeter::cancel()
 }
 
 void SensorMeter::ask(const QString &path, const QString &interface, const char *method,
-                      const QVariantList &arguments, const Answer &answer)
+                      const QVariantList &arguments, const Answer &answer, const Answer &error)
 {
     QDBusMessage call =
         QDBusMessage::createMethodCall(kService, path, interface, QLatin1String(method));
@@ -88,11 +90,14 @@ void SensorMeter::ask(const QString &path, const QString &interface, const char 
     constexpr int kLongMs = 120'000; // the engine loses its patience before
     m_pending = new QDBusPendingCallWatcher(m_bus.asyncCall(call, kLongMs), this);
     connect(m_pending, &QDBusPendingCallWatcher::finished, this,
-            [this, answer](QDBusPendingCallWatcher *watcher) {
+            [this, answer, error](QDBusPendingCallWatcher *watcher) {
                 const QDBusMessage reply = watcher->reply();
                 watcher->deleteLater();
                 m_pending.clear();
-                if (reply.type() == QDBusMessage::ErrorMessage)
+                const bool isError = reply.type() == QDBusMessage::ErrorMessage;
+                if (isError && error)
+                    error(reply);
+                else if (isError)
                     fail(reply);
                 else
                     answer(reply);
@@ -162,14 +167,59 @@ void SensorMeter::read(const DeviceRgb &)
 
 void SensorMeter::sample(const QString &capability)
 {
-    ask(m_path, kSensorInterface, "GetSample", {capability}, [this](const QDBusMessage &reply) {
-        const auto a = reply.arguments();
-        if (a.size() != 3) {
-            emit failed(request(), MeterFault::Garbage, tr("three numbers were expected"));
+    m_spectrum.reset();
+    ask(m_path, kSensorInterface, "GetSample", {capability},
+        [this, capability](const QDBusMessage &reply) {
+            const auto a = reply.arguments();
+            if (a.size() != 3) {
+                emit failed(request(), MeterFault::Garbage, tr("three numbers were expected"));
+                return;
+            }
+            const XYZ xyz{a[0].toDouble(), a[1].toDouble(), a[2].toDouble()};
+            if (m_wantsSpectra && m_seesSpectra)
+                spectrum(capability, xyz);
+            else
+                emit readingFinished(request(), xyz, 0);
+        });
+}
+
+/// The light of the reading that was just taken, over wavelength. A meter with filters says that it
+/// cannot; anything else that goes wrong ends the reading.
+void SensorMeter::spectrum(const QString &capability, const XYZ &xyz)
+{
+    const auto refused = [this, xyz](const QDBusMessage &error) {
+        const QString what = error.errorName();
+        if (!what.endsWith(QLatin1String(".NoSupport")) &&
+            !what.endsWith(QLatin1String(".UnknownMethod"))) {
+            fail(error);
             return;
         }
-        emit readingFinished(request(), {a[0].toDouble(), a[1].toDouble(), a[2].toDouble()}, 0);
-    });
+        m_seesSpectra = false;
+        emit readingFinished(request(), xyz, 0);
+    };
+    ask(
+        m_path, kSensorInterface, "GetSpectrum", {capability},
+        [this, xyz](const QDBusMessage &reply) {
+            const auto a = reply.arguments();
+            run::MeterSpectrum s;
+            s.firstNm = a.value(0).toDouble();
+            s.lastNm = a.value(1).toDouble();
+            const auto values = qdbus_cast<QList<double>>(a.value(2));
+            s.values.assign(values.begin(), values.end());
+            constexpr size_t kFewest = 10;
+            constexpr size_t kMost = 10'000;
+            const bool isSound = s.values.size() >= kFewest && s.values.size() <= kMost &&
+                                 s.firstNm >= 200 && s.lastNm <= 1200 && s.firstNm < s.lastNm &&
+                                 std::all_of(s.values.begin(), s.values.end(),
+                                             [](double v) { return std::isfinite(v); });
+            if (!isSound) {
+                emit failed(request(), MeterFault::Garbage, tr("a spectrum was expected"));
+                return;
+            }
+            m_spectrum = std::move(s);
+            emit readingFinished(request(), xyz, 0);
+        },
+        refused);
 }
 
 void SensorMeter::room()

@@ -25,6 +25,11 @@ public:
     [[nodiscard]] QString name() const override;
     void setTechnology(const QString &technology) override;
     [[nodiscard]] bool correctsForTechnology() const override;
+    void wantSpectra(bool wanted) override { m_wantsSpectra = wanted; }
+    [[nodiscard]] std::optional<run::MeterSpectrum> lastSpectrum() const override
+    {
+        return m_spectrum;
+    }
     void cancel() override;
 
 signals:
@@ -40,12 +45,14 @@ private slots:
 
 private:
     using Answer = std::function<void(const QDBusMessage &)>;
-    /// Asks; the answer comes unless cancel() comes first. Errors end the task.
+    /// Asks; the answer comes unless cancel() comes first. Errors end the task, unless somebody
+    /// else takes them.
     void ask(const QString &path, const QString &interface, const char *method,
-             const QVariantList &arguments, const Answer &answer);
+             const QVariantList &arguments, const Answer &answer, const Answer &error = {});
     /// Finds the sensor and locks it, then goes on.
     void whenLocked(const std::function<void()> &next);
     void sample(const QString &capability);
+    void spectrum(const QString &capability, const XYZ &xyz);
     void fail(const QDBusMessage &error);
     [[nodiscard]] QString capability() const;
 
@@ -54,6 +61,8 @@ private:
     QString m_model, m_serial, m_technology;
     QStringList m_capabilities;
     bool m_locked = false;
+    bool m_wantsSpectra = false, m_seesSpectra = true; ///< until it says that it does not
+    std::optional<run::MeterSpectrum> m_spectrum;
     QPointer<QDBusPendingCallWatcher> m_pending;
 };
 

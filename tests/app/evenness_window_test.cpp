@@ -56,6 +56,8 @@ private slots:
             QSKIP("the bench's eye needs a screen whose pixels can be looked at");
         WindowRig rig(20);
         open(rig);
+        rig.window->activateWindow();
+        QVERIFY(rig.waitFor([&] { return rig.window->isActiveWindow(); }));
         QTest::mouseClick(part<QPushButton>(rig, "measureEvenness"), Qt::LeftButton);
         const auto field = [] {
             for (const QWindow *window : QGuiApplication::topLevelWindows())
@@ -64,7 +66,7 @@ private slots:
             return static_cast<const QWindow *>(nullptr);
         };
         QVERIFY(rig.waitFor([&] { return field() && field()->isVisible(); }));
-        QTest::keyClick(rig.window.get(), Qt::Key_Escape);
+        QTest::keyClick(rig.window->windowHandle(), Qt::Key_Escape);
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == run::Activity::Paused; }));
         QVERIFY(rig.waitFor([&] { return !field()->isVisible(); }));
         rig.session->resume();

@@ -113,6 +113,50 @@ private slots:
         QCOMPARE(f->uncertainty.mismatch, 0.0); // made on this display: nothing is left
     }
 
+    /// A meter that sees spectra reads the panel's; a colorimeter whose sensitivities are known is
+    /// right on this display from then on.
+    void aPanelsOwnSpectraCorrectAColorimeter()
+    {
+        WindowRig rig;
+        rig.session->chooseMeter(QStringLiteral("reference"));
+        QVERIFY(!rig.state().knowsPanelSpectra);
+        rig.session->readFourColours();
+        QVERIFY(rig.waitFor([&] { return rig.state().knowsPanelSpectra; }));
+        rig.session->chooseMeter(QStringLiteral("colorimeter"));
+        QVERIFY(
+            rig.waitFor([&] { return rig.state().meter.name.contains(QLatin1String("Reed")); }));
+        // What its numbers are of the light, by the bench's own law.
+        QByteArray file = "nm,X,Y,Z\n";
+        rig.demo->rig(0)->with([&](bench::Bench &b) {
+            for (int i = 0; i < bench::kBands; ++i) {
+                const Vec3 raw{b.meter().filter(0)[size_t(i)], b.meter().filter(1)[size_t(i)],
+                               b.meter().filter(2)[size_t(i)]};
+                const Vec3 seen = b.meter().correction() * b.meter().factoryMatrix() * raw;
+                file += QByteArray::number(bench::kFirstNm + 5 * i);
+                for (int k = 0; k < 3; ++k)
+                    file += "," + QByteArray::number(seen[k], 'g', 12);
+                file += "\n";
+            }
+        });
+        const QString path = m_folder.filePath(QStringLiteral("reed.csv"));
+        run::writeFile(path, file);
+        rig.session->computeCorrection(path, {});
+        QVERIFY2(rig.state().notice.contains(QLatin1String("own spectra")),
+                 qPrintable(rig.state().notice));
+        QVERIFY(rig.state().meter.correction.contains(QLatin1String("own spectra")));
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const XYZ white = rig.demo->rig(0)->with([](bench::Bench &b) {
+            return b.display().emitted({255, 255, 255}, b.condition());
+        });
+        const Chromaticity aim =
+            aimChromaticity(rig.state().results.setup.aim, chromaticity(white));
+        VERIFY_BELOW(deltaUvPrime(uvPrime(white), uvPrime(aim)), 0.0010);
+        // Of a display that no such meter has read, there are none.
+        rig.session->newRun();
+        rig.session->selectDisplay(1);
+        QVERIFY(rig.waitFor([&] { return !rig.state().knowsPanelSpectra; }));
+    }
+
     /// A colorimeter with the average correction of a technology says that it may be off, and the
     /// verdict is shown with it.
     void theWindowShowsBothHalvesAndTheirUncertainty()

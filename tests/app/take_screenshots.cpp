@@ -57,8 +57,6 @@ bool takeAll(const QString &folder)
     test::WindowRig rig(0, logbook);
     rig.window->resize(QGuiApplication::primaryScreen()->availableSize()); // whatever it is
     bool ok = save(folder, "ready.png");
-    rig.session->showView(ViewId::Accuracy); // no run is under way: the newest finished one
-    ok = save(folder, "last-run.png") && ok;
     rig.session->showView(ViewId::Ready);
     rig.session->checkFirst();
     ok = rig.waitFor([&] { return rig.state().check.has_value() && !rig.state().onErrand(); }) &&
@@ -84,6 +82,9 @@ bool takeAll(const QString &folder)
     rig.session->showView(ViewId::Evenness);
     QTest::qWait(100);
     ok = !rig.state().evenRuns.empty() && save(folder, "evenness.png") && ok;
+    rig.session->showView(ViewId::Modes);
+    QTest::qWait(100);
+    ok = rig.state().modeRuns.size() > 3 && save(folder, "modes.png") && ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);

@@ -25,6 +25,7 @@ const QString kSensorPath = QStringLiteral("/org/freedesktop/ColorManager/sensor
 class PretendedService : public QDBusVirtualObject {
 public:
     std::atomic<bool> attached = true, silent = false;
+    std::atomic<int> bands = 36; ///< of the spectra it gives
 
     [[nodiscard]] QString introspect(const QString &) const override { return {}; }
     bool handleMessage(const QDBusMessage &message, const QDBusConnection &connection) override
@@ -58,6 +59,12 @@ public:
                             {QStringLiteral("Capabilities"),
                              QStringList{QStringLiteral("lcd"), QStringLiteral("lcd-white-led"),
                                          QStringLiteral("ambient")}}})));
+        if (member == QLatin1String("GetSpectrum")) {
+            QList<double> light;
+            for (int i = 0; i < bands; ++i)
+                light << 0.001 * i;
+            return connection.send(message.createReply({380.0, 730.0, QVariant::fromValue(light)}));
+        }
         if (member == QLatin1String("GetSample"))
             return connection.send(message.createReply(QVariantList{95.1, 100.2, 108.3}));
         return connection.send(message.createReply());
@@ -213,6 +220,32 @@ private slots:
         m_service->refuse(member.constData(), error.constData());
         QCOMPARE(reads(), fault);
         QCOMPARE(reads(), MeterFault::None);
+    }
+
+    void spectraComeWhereTheyAreWantedAndSeen()
+    {
+        QCOMPARE(reads(), MeterFault::None);
+        QVERIFY(!m_meter->lastSpectrum()); // nobody wanted one
+        QVERIFY(!m_service->asked().contains(QLatin1String("GetSpectrum")));
+        m_meter->wantSpectra(true);
+        QCOMPARE(reads(), MeterFault::None);
+        QVERIFY(m_meter->lastSpectrum().has_value());
+        QCOMPARE(m_meter->lastSpectrum()->firstNm, 380.0);
+        QCOMPARE(m_meter->lastSpectrum()->lastNm, 730.0);
+        QCOMPARE(m_meter->lastSpectrum()->values.size(), 36U);
+        QCOMPARE(m_meter->lastSpectrum()->values[35], 0.035);
+        m_service->bands = 3;
+        QCOMPARE(reads(), MeterFault::Garbage);
+        m_service->bands = 36;
+        // What goes wrong with it is told; a meter with filters is not asked again.
+        m_service->refuse("GetSpectrum", "Internal");
+        QCOMPARE(reads(), MeterFault::DriverDied);
+        m_service->refuse("GetSpectrum", "NoSupport");
+        QCOMPARE(reads(), MeterFault::None);
+        QVERIFY(!m_meter->lastSpectrum());
+        const auto asked = m_service->asked().count(QStringLiteral("GetSpectrum"));
+        QCOMPARE(reads(), MeterFault::None);
+        QCOMPARE(m_service->asked().count(QStringLiteral("GetSpectrum")), asked);
     }
 
     void pulledInTheMidstItIsUnplugged()

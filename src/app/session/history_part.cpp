@@ -2,6 +2,8 @@
 
 #include "core/judge/proof_kind.h"
 
+#include <algorithm>
+
 namespace lantern::app {
 
 namespace {
@@ -148,6 +150,7 @@ void HistoryPart::take(const HistoryAnswer &answer)
                        false,
                        history.evenRuns,
                        history.unfinishedEvenness,
+                       history.modeRuns,
                        0};
     }
     m_state.pastRuns = answer.pastRuns;
@@ -200,6 +203,21 @@ void HistoryPart::evened(const run::RunResults &results, qint64 run)
 {
     m_state.evenRuns.insert(m_state.evenRuns.begin(), evenRunOf(results, run));
     m_state.unfinishedEvenness.reset();
+    emit changed();
+}
+
+void HistoryPart::readMode(const run::RunResults &results, qint64 run)
+{
+    ModeRun read = modeRunOf(results, run);
+    auto &runs = m_state.modeRuns;
+    const auto same = std::ranges::find_if(
+        runs, [&](const auto &other) { return other->mode.name == read.mode.name; });
+    if (same != runs.end()) {
+        read.older = (*same)->older;
+        read.older.push_back((*same)->id);
+        runs.erase(same);
+    }
+    runs.insert(runs.begin(), std::make_shared<const ModeRun>(std::move(read)));
     emit changed();
 }
 

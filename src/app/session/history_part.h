@@ -34,6 +34,7 @@ public:
     void checked(const run::RunResults &results);
     void proved(const run::RunResults &results);
     void evened(const run::RunResults &results, qint64 run);
+    void readMode(const run::RunResults &results, qint64 run);
     void forgetCheck();
     void forgetUnfinished();
 

@@ -6,6 +6,8 @@
 
 #include <QFileInfo>
 
+#include <algorithm>
+
 namespace lantern::app {
 
 namespace {
@@ -14,6 +16,7 @@ using run::RunKind;
 
 constexpr int kMostPastRuns = 300; ///< that are offered to compare with
 constexpr size_t kMostEvenRuns = 6;
+constexpr int kMostModeRuns = 40;
 constexpr int kPage = 10; // more than one is needed only where rows are damaged
 
 std::optional<run::RunResults> resultsOf(run::Logbook &logbook, qint64 run, QStringList &problems)
@@ -51,6 +54,14 @@ void eachFinished(run::Logbook &logbook, const QString &displayId, RunKind kind,
 }
 
 } // namespace
+
+ModeRun modeRunOf(const run::RunResults &results, qint64 run)
+{
+    return {run,
+            QDateTime::fromString(QString::fromStdString(results.setup.startedAt), Qt::ISODate),
+            {results.setup.pictureMode, results.modeReadings},
+            {}};
+}
 
 std::shared_ptr<const EvenRun> evenRunOf(const run::RunResults &results, qint64 run)
 {
@@ -119,6 +130,23 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
             h.evenRuns.push_back(evenRunOf(*results, line.id));
         return h.evenRuns.size() < kMostEvenRuns;
     });
+    int left = kMostModeRuns;
+    std::vector<ModeRun> modes;
+    eachFinished(logbook, displayId, RunKind::Mode, [&](const run::RunSummary &line) {
+        const auto results = resultsOf(logbook, line.id, h.problems);
+        if (results && !results->modeReadings.empty()) {
+            const auto same = std::ranges::find_if(modes, [&](const ModeRun &newer) {
+                return newer.mode.name == results->setup.pictureMode;
+            });
+            if (same == modes.end())
+                modes.push_back(modeRunOf(*results, line.id));
+            else
+                same->older.push_back(line.id);
+        }
+        return --left > 0;
+    });
+    for (ModeRun &mode : modes)
+        h.modeRuns.push_back(std::make_shared<const ModeRun>(std::move(mode)));
     return h;
 }
 

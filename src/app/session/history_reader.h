@@ -31,11 +31,15 @@ struct DisplayHistory {
     std::optional<run::RunResults> byEye;     ///< newest profile by eye, unless a run came after it
     std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first, a few
     std::optional<qint64> unfinishedEvenness;
-    QStringList problems; ///< rows that could not be read, and why
+    std::vector<std::shared_ptr<const ModeRun>> modeRuns; ///< the newest of each name
+    QStringList problems;                                 ///< rows that could not be read, and why
 };
 
 /// What a measurement of evenness found. \param results with an evenness
 std::shared_ptr<const EvenRun> evenRunOf(const run::RunResults &results, qint64 run);
+
+/// A picture mode as it was read.
+ModeRun modeRunOf(const run::RunResults &results, qint64 run);
 
 /// Reads one display's part of a logbook; a row that cannot be read is named and left out.
 /// \param presentRun 0: none. \throws Error Device when the file itself cannot be read

@@ -54,6 +54,8 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::evennessWanted, &Session::measureEvenness);
     obey(&Intents::evennessResumed, &Session::resumeEvenness);
     obey(&Intents::evennessEnded, &Session::endEvenness);
+    obey(&Intents::modeWanted, &Session::readPictureMode);
+    obey(&Intents::modesForgotten, &Session::forgetPictureMode);
     obey(&Intents::proofChosen, &Session::chooseProof);
     obey(&Intents::printChosen, &Session::choosePrint);
     obey(&Intents::printProofWanted, &Session::provePrint);

@@ -41,9 +41,11 @@ signals:
     void checkFirstWanted();
     void proofWanted();
     void evennessChosen(const lantern::run::EvennessChoice &choice);
-    void evennessWanted();  ///< measure it
-    void evennessResumed(); ///< go on where it was left
-    void evennessEnded();   ///< what was read is enough
+    void evennessWanted();                    ///< measure it
+    void evennessResumed();                   ///< go on where it was left
+    void modeWanted(const QString &name);     ///< read the picture mode that is set now
+    void modesForgotten(const QString &name); ///< it is no more
+    void evennessEnded();                     ///< what was read is enough
     void pastRunWanted(qint64 run);
     void bookSyncWanted();
     void logbookBackedUp(const QString &path);

@@ -35,6 +35,8 @@ QString runKindWord(run::RunKind kind)
         return LogPart::tr("Four colours");
     case run::RunKind::Evenness:
         return LogPart::tr("Evenness");
+    case run::RunKind::Mode:
+        return LogPart::tr("Picture mode");
     case run::RunKind::Validation:
         break;
     }

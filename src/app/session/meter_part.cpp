@@ -32,6 +32,8 @@ QString correctionText(const run::RunSetup &setup)
         return MeterPart::tr("Corrected on this display against %1.")
             .arg(QString::fromStdString(setup.meterCorrection->reference));
     case CorrectionKind::Spectra:
+        if (setup.meterCorrection->display == setup.displayName)
+            return MeterPart::tr("Corrected by this display's own spectra.");
         return MeterPart::tr("Corrected by spectra, for panels of kind %1.").arg(technology);
     case CorrectionKind::Technology:
         return MeterPart::tr("Corrected for panels of kind %1.").arg(technology);
@@ -104,9 +106,14 @@ void MeterPart::forgetRoom()
     emit changed();
 }
 
-void MeterPart::tookFourColours(const QString &meter, const std::vector<Reading> &readings)
+/// \throws Error Device
+void MeterPart::tookFourColours(const QString &meter, const run::RunResults &results)
 {
-    m_state.fourColours[meter] = readings;
+    m_state.fourColours[meter] = results.fourColours;
+    if (!results.panelSpectra.nm.empty()) {
+        m_shelf.keepPanel(results.setup.displayId, results.panelSpectra);
+        m_state.knowsPanelSpectra = true;
+    }
     emit changed();
 }
 
@@ -135,6 +142,7 @@ QString MeterPart::refresh(run::RunSetup setup)
 {
     addFacts(setup);
     m_state.meter.certificate = setup.certificate;
+    m_state.knowsPanelSpectra = m_shelf.panel(setup.displayId).has_value();
     m_state.meter.correction = correctionText(setup);
     m_state.meter.correctionKind = setup.correctionKind;
     emit changed();
@@ -169,19 +177,28 @@ QString MeterPart::computeCorrection(const QString &sensitivities, const QString
                                      const run::RunSetup &setup)
 {
     requireMeter(setup);
+    const bool isOwn = panel.isEmpty();
+    const auto own = isOwn ? m_shelf.panel(setup.displayId) : std::nullopt;
+    if (isOwn && !own)
+        throw Error(ErrorKind::BadInput, setup.displayName, "its spectra have not been read",
+                    "Read its four colours with a spectral meter, or give a file of a panel like "
+                    "it.");
+    const std::string panelName = isOwn ? setup.displayName : panel.toStdString();
     MeterCorrection c;
-    c.matrix = correctionFromSpectra(
-        spectraFromText(textOf(sensitivities), sensitivities.toStdString()),
-        sensitivities.toStdString(), spectraFromText(textOf(panel), panel.toStdString()),
-        panel.toStdString());
+    c.matrix =
+        correctionFromSpectra(spectraFromText(textOf(sensitivities), sensitivities.toStdString()),
+                              sensitivities.toStdString(),
+                              own ? *own : spectraFromText(textOf(panel), panelName), panelName);
     c.method = MeterCorrection::Method::Spectra;
     c.meter = setup.meterName;
     c.reference = "CIE 1931 observer";
     c.technology = setup.technology;
-    c.display = QFileInfo(panel).completeBaseName().toStdString();
+    c.display = isOwn ? setup.displayName : QFileInfo(panel).completeBaseName().toStdString();
     c.created = now();
     m_shelf.keep(setup.meterName, c);
-    return tr("Computed and kept for panels of kind %1.").arg(QString::fromStdString(c.technology));
+    return isOwn ? tr("Computed from this display's own spectra, and kept.")
+                 : tr("Computed and kept for panels of kind %1.")
+                       .arg(QString::fromStdString(c.technology));
 }
 
 QString MeterPart::keepFourColours(const QString &meter, const QString &reference,

@@ -28,7 +28,7 @@ public:
     void roomRead(const run::RoomLight &room);
     void forgetRoom();
     // for a correction by a better meter
-    void tookFourColours(const QString &meter, const std::vector<Reading> &readings);
+    void tookFourColours(const QString &meter, const run::RunResults &results);
     void forgetFourColours();
 
     /// Certificate and correction of the meter that the setup names.
@@ -42,6 +42,7 @@ public:
     QString keepCertificate(const QString &path, const run::RunSetup &setup);
     QString keepCorrection(const QString &path, const run::RunSetup &setup);
     /// For the panel technology of the setup.
+    /// \param panel file; empty: the display's own spectra, as a spectral meter read them
     QString computeCorrection(const QString &sensitivities, const QString &panel,
                               const run::RunSetup &setup);
     /// Both by name; both have read this display's four colours.

@@ -8,6 +8,8 @@
 #include <QDateTime>
 #include <QRandomGenerator>
 
+#include <algorithm>
+
 namespace lantern::app {
 
 using run::Activity;
@@ -70,6 +72,10 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
             setup.adjust = run::AdjustMode::Skip;
             if (m_history.state().lastTime)
                 setup.aim = m_history.state().lastTime->setup.aim;
+        }
+        if (kind == RunKind::Mode) {
+            setup.pictureMode = m_pictureMode;
+            setup.adjust = run::AdjustMode::Skip;
         }
         if (kind == RunKind::Evenness) {
             setup.evenness = state().evennessChoice;
@@ -166,6 +172,34 @@ void Session::resumeEvenness()
     m_view = ViewId::Evenness;
 }
 
+void Session::readPictureMode(const QString &name)
+{
+    const QString called = name.simplified();
+    if (called.isEmpty()) {
+        setProblem(tr("Say first what the monitor calls this picture mode."));
+        return;
+    }
+    leaveFinishedRun();
+    m_pictureMode = called.toStdString();
+    if (beginErrand(RunKind::Mode))
+        m_view = ViewId::Modes;
+}
+
+void Session::forgetPictureMode(const QString &name)
+{
+    const auto &modes = m_history.state().modeRuns;
+    const auto mode = std::ranges::find_if(
+        modes, [&](const auto &read) { return read->mode.name == name.toStdString(); });
+    if (mode == modes.end())
+        return;
+    std::vector<qint64> runs = (*mode)->older;
+    runs.push_back((*mode)->id);
+    undoStack()->beginMacro(tr("Forget picture mode %1").arg(name));
+    for (const qint64 run : runs)
+        removeRun(run);
+    undoStack()->endMacro();
+}
+
 void Session::provePrint(const run::ProofChoice &choice)
 {
     leaveFinishedRun();
@@ -218,7 +252,7 @@ void Session::finishErrand()
         }
         break;
     case RunKind::FourColours:
-        m_meter.tookFourColours(QString::fromStdString(r.setup.meterName), r.fourColours);
+        attempt([&] { m_meter.tookFourColours(QString::fromStdString(r.setup.meterName), r); });
         break;
     case RunKind::ByEye: // installed without a run of stages
         break;
@@ -226,6 +260,12 @@ void Session::finishErrand()
         m_history.proved(r);
         readLogbook();
         m_view = ViewId::Accuracy;
+        break;
+    case RunKind::Mode:
+        if (!r.modeReadings.empty())
+            m_history.readMode(r, m_run.state().status.run);
+        readLogbook();
+        m_view = ViewId::Modes;
         break;
     case RunKind::Evenness:
         if (r.evenness)

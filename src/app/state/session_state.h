@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/state/ready_points.h"
+#include "core/judge/picture_modes.h"
 #include "core/judge/profile_forecast.h"
 #include "core/judge/soft_proof.h"
 #include "core/model/gamut_boundary.h"
@@ -43,7 +44,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness;
+        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -61,6 +62,7 @@ inline constexpr ViewId ViewId::Logbook{"logbook"};
 inline constexpr ViewId ViewId::Trends{"trends"};
 inline constexpr ViewId ViewId::Agreement{"agreement"};
 inline constexpr ViewId ViewId::Evenness{"evenness"};
+inline constexpr ViewId ViewId::Modes{"modes"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -121,6 +123,7 @@ struct MeterState {
     MeterCard meter;
     /// Read on this display for a correction, by the name of the meter.
     std::map<QString, std::vector<Reading>> fourColours;
+    bool knowsPanelSpectra = false;           ///< of this display, read by a meter that sees them
     std::optional<DeviceRgb> entryWanted;     ///< patch whose numbers the person is to type in
     std::vector<run::RoomLight> roomReadings; ///< taken since the room was last asked for
     bool readingRoom = false;
@@ -294,6 +297,14 @@ struct EvenRun {
     Evenness evenness;
 };
 
+/// A picture mode of the selected display, as it was read last.
+struct ModeRun {
+    qint64 id = 0;
+    QDateTime at;
+    ReadMode mode;
+    std::vector<qint64> older; ///< runs of the same mode
+};
+
 /// What the logbook says of the selected display.
 struct HistoryState {
     std::vector<PastRun> pastRuns; ///< of all displays, newest first
@@ -313,6 +324,7 @@ struct HistoryState {
     bool readingHistory = false; ///< it has been asked and has not answered yet
     std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first
     std::optional<qint64> unfinishedEvenness;             ///< newer than those
+    std::vector<std::shared_ptr<const ModeRun>> modeRuns; ///< one for each name, newest first
     qint64 openedRun = 0; ///< of loadedRuns, that views are to show instead of the newest; 0: none
 
     /// The run whose profile belongs to the display.

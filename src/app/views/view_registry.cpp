@@ -8,6 +8,7 @@
 #include "app/views/gamut/gamut_view.h"
 #include "app/views/light/light_view.h"
 #include "app/views/logbook/logbook_view.h"
+#include "app/views/modes/modes_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
 #include "app/views/soft_proof/soft_proof_view.h"
@@ -40,6 +41,8 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T)},
         {ViewId::Evenness, [](Intents *i) -> View * { return new EvennessView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
+        {ViewId::Modes, [](Intents *i) -> View * { return new ModesView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M)},
         {ViewId::Agreement, [](Intents *i) -> View * { return new AgreementView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A)},
     };

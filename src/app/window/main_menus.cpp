@@ -201,6 +201,10 @@ void MainWindow::makeMeterMenu()
                                              tr("The meter's sensitivities X, Y, Z"), kinds);
         if (meterFile.isEmpty())
             return;
+        if (m_state.knowsPanelSpectra) { // nothing fits better
+            emit m_intents->correctionWanted(meterFile, {});
+            return;
+        }
         const QString panel = fileToOpen(this, QStringLiteral("meter"),
                                          tr("The panel's red, green, blue, white"), kinds);
         if (!panel.isEmpty())

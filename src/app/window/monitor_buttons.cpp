@@ -1,6 +1,7 @@
 #include "app/window/monitor_buttons.h"
 
 #include "app/theme.h"
+#include "app/widgets/small_box.h"
 #include "core/plan/hand_advice.h"
 
 #include <QGridLayout>
@@ -13,7 +14,10 @@
 namespace lantern::app {
 
 MonitorButtons::MonitorButtons(QWidget *parent)
-    : QFrame(parent), m_title(new QLabel), m_evens(new QCheckBox(tr("Evens its screen")))
+    : QFrame(parent),
+      m_title(new QLabel),
+      m_evens(new QCheckBox(tr("Evens its screen"))),
+      m_mode(new QComboBox)
 {
     setObjectName(QStringLiteral("monitorButtons"));
     setAutoFillBackground(true);
@@ -55,6 +59,9 @@ MonitorButtons::MonitorButtons(QWidget *parent)
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(16, 4, 16, 4);
     row->addLayout(grid);
+    m_mode->setAccessibleName(tr("Picture mode"));
+    connect(m_mode, &QComboBox::currentIndexChanged, this, &MonitorButtons::turned);
+    row->addWidget(m_mode);
     row->addWidget(m_evens);
     row->addStretch(1);
     hide();
@@ -82,6 +89,13 @@ void MonitorButtons::refresh()
             const bool gain = i >= 1 && i <= 3;
             m_sliders[i]->setEnabled(gain ? d.hasRgbGains : i == 0 ? !d.builtIn : true);
         }
+        m_mode->setVisible(!d.modes.empty());
+        QStringList modes = {tr("User colour")};
+        for (const bench::NamedMode &mode : d.modes)
+            modes << QString::fromStdString(mode.name);
+        setChoices(m_mode, modes);
+        const auto &mode = b.condition().mode;
+        m_mode->setCurrentIndex(mode ? static_cast<int>(*mode) + 1 : 0);
         m_evens->setVisible(d.eveningResidual.has_value());
         m_evens->setChecked(b.condition().evened);
     });
@@ -98,6 +112,9 @@ void MonitorButtons::turned()
                 b.condition().controls.*kControlFields[static_cast<size_t>(i)] =
                     m_sliders[i]->value();
         b.condition().evened = m_evens->isChecked();
+        b.condition().mode.reset();
+        if (m_mode->currentIndex() > 0)
+            b.condition().mode = static_cast<size_t>(m_mode->currentIndex() - 1);
     });
 }
 

@@ -3,6 +3,7 @@
 #include "run/device/bench_devices.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QFrame>
 #include <QLabel>
 #include <QSlider>
@@ -29,6 +30,7 @@ private:
     QLabel *m_title;
     std::vector<QSlider *> m_sliders; ///< contrast, red, green, blue, brightness
     QCheckBox *m_evens;
+    QComboBox *m_mode; ///< the plain one first
     bool m_refreshing = false;
 };
 

@@ -427,14 +427,21 @@ struct Earlier {
     const char *note = "";
     bool nightLight = false;
     bool evened = false; ///< by the monitor itself
+    /// Picture mode, by its number at the monitor; below 0: the plain one.
+    int mode = -1;
 };
 
 /// The South desk ages; once the night light was left on; the meter was exchanged.
 constexpr auto kCalibrated = run::RunKind::Calibration;
 constexpr auto kProved = run::RunKind::Validation;
 constexpr auto kEven = run::RunKind::Evenness;
+constexpr auto kMode = run::RunKind::Mode;
 constexpr Earlier kYear[] = {
     {372, "south-desk.json", kCalibrated, "New on this desk"},
+    {366, "north-desk.json", kMode},
+    {366, "north-desk.json", kMode, "", false, false, 0},
+    {366, "north-desk.json", kMode, "", false, false, 1},
+    {366, "north-desk.json", kMode, "", false, false, 2},
     {365, "north-desk.json", kCalibrated},
     {364, "north-desk.json", kEven},
     {363, "south-desk.json", kEven},
@@ -521,6 +528,11 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     if (proves)
         setup.adjust = run::AdjustMode::Skip;
     b.condition().evened = e.evened;
+    setup.pictureMode = "User colour";
+    if (e.mode >= 0) {
+        b.condition().mode = static_cast<size_t>(e.mode);
+        setup.pictureMode = b.display().description().modes[*b.condition().mode].name;
+    }
     setup.evenness.grid = {5, 3};
     if (b.display().description().eveningResidual)
         setup.evenness.compensation = e.evened ? run::Compensation::On : run::Compensation::Off;

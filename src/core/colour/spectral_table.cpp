@@ -185,4 +185,19 @@ SpectralTable spectraFromText(const std::string &text, const std::string &source
     return table;
 }
 
+std::string spectraToCsv(const SpectralTable &table)
+{
+    std::string text = "nm";
+    for (const SpectralTable::Curve &curve : table.curves)
+        text += "," + curve.name;
+    text += '\n';
+    for (size_t i = 0; i < table.nm.size(); ++i) {
+        text += exactNumber(table.nm[i]);
+        for (const SpectralTable::Curve &curve : table.curves)
+            text += "," + exactNumber(curve.values[i]);
+        text += '\n';
+    }
+    return text;
+}
+
 } // namespace lantern

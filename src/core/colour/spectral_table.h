@@ -12,6 +12,7 @@ struct SpectralTable {
     struct Curve {
         std::string name;
         std::vector<double> values; ///< any one scale
+        bool operator==(const Curve &) const = default;
     };
     std::vector<double> nm; ///< rising
     std::vector<Curve> curves;
@@ -22,6 +23,7 @@ struct SpectralTable {
     [[nodiscard]] bool has(const std::string &name) const;
     /// By linear interpolation; 0 outside of the table.
     [[nodiscard]] double at(const Curve &curve, double nanometres) const;
+    bool operator==(const SpectralTable &) const = default;
 };
 
 /// Reads spectral curves. The kind is told by the content:
@@ -32,5 +34,8 @@ struct SpectralTable {
 /// \throws Error BadInput naming source and line: fewer than 10 wavelengths, steps above 20 nm,
 ///         wavelengths that do not rise or lie outside 200..1200, numbers that are none
 SpectralTable spectraFromText(const std::string &text, const std::string &source);
+
+/// As CSV that spectraFromText() reads; numbers come back as they were.
+std::string spectraToCsv(const SpectralTable &table);
 
 } // namespace lantern

@@ -420,7 +420,25 @@ template <class A> void fields(A &a, ByEyeResult &r)
     a("path", r.path);
 }
 
+template <class A> void fields(A &a, SpectralTable::Curve &c)
+{
+    a("name", c.name);
+    a("values", c.values);
+}
+
+template <class A> void fields(A &a, SpectralTable &t)
+{
+    a("nm", t.nm);
+    a("curves", t.curves);
+}
+
 template <class A> void fields(A &a, FourColoursResult &r)
+{
+    a("readings", r.readings);
+    a.later("spectra", r.spectra);
+}
+
+template <class A> void fields(A &a, ModeResult &r)
 {
     a("readings", r.readings);
 }

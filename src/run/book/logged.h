@@ -2,6 +2,7 @@
 
 #include "core/plan/plan.h"
 #include "core/reading/reading.h"
+#include "run/book/meter_spectrum.h"
 #include "run/book/run_setup.h"
 
 #include <QByteArray>
@@ -19,6 +20,8 @@ struct LoggedReading {
     std::optional<ScreenRegion> region = {};      ///< lit; nothing: the patch's usual place
     QString takenAt = {}; ///< ISO 8601 with milliseconds, UTC; empty: logged before this was kept
     QString meter = {};   ///< that took it
+    /// Where the stage wanted it and the meter has it; for its result, not kept with the reading.
+    std::optional<MeterSpectrum> spectrum = {};
 };
 
 /// What a stage made, as it is kept: the fields of its result, and bytes that are no text.

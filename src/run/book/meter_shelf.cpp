@@ -129,6 +129,27 @@ void MeterShelf::keep(const std::string &meter, const MeterCorrection &c) const
               correctionToJson(c));
 }
 
+QString MeterShelf::panelFile(const std::string &displayId) const
+{
+    // Beside the meters' folders: a file is no folder of a meter.
+    return m_folder + QStringLiteral("/panel ") + asFileName(displayId) + QStringLiteral(".csv");
+}
+
+void MeterShelf::keepPanel(const std::string &displayId, const SpectralTable &spectra) const
+{
+    makeFolder(m_folder);
+    writeFile(panelFile(displayId), QByteArray::fromStdString(spectraToCsv(spectra)));
+}
+
+std::optional<SpectralTable> MeterShelf::panel(const std::string &displayId) const
+{
+    const QString path = panelFile(displayId);
+    if (!QFileInfo::exists(path))
+        return std::nullopt;
+    return tried(nullptr,
+                 [&] { return spectraFromText(readFile(path).toStdString(), path.toStdString()); });
+}
+
 void MeterShelf::forget(const std::string &meter) const
 {
     QDir dir(folderOf(meter));

@@ -32,6 +32,12 @@ public:
     /// Takes the place of the one for the same technology, display and method. \throws Error Device
     void keep(const std::string &meter, const MeterCorrection &correction) const;
 
+    /// Spectra of a display's red, green, blue and white as a meter that sees them read them; a
+    /// correction of any meter with known sensitivities comes from them. \throws Error Device
+    void keepPanel(const std::string &displayId, const SpectralTable &spectra) const;
+    /// Nothing: none were read, or their file is damaged.
+    [[nodiscard]] std::optional<SpectralTable> panel(const std::string &displayId) const;
+
     /// Takes everything about a meter away. \throws Error Device
     void forget(const std::string &meter) const;
 
@@ -39,6 +45,7 @@ public:
 
 private:
     [[nodiscard]] QString folderOf(const std::string &meter) const;
+    [[nodiscard]] QString panelFile(const std::string &displayId) const;
     QString m_folder;
 };
 

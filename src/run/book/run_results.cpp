@@ -68,12 +68,17 @@ struct Taker {
         results.lutByEye = r.lut;
         results.installedPath = QString::fromStdString(r.path);
     }
-    void operator()(const FourColoursResult &r) const { results.fourColours = r.readings; }
+    void operator()(const FourColoursResult &r) const
+    {
+        results.fourColours = r.readings;
+        results.panelSpectra = r.spectra;
+    }
     void operator()(const Evenness &r) const
     {
         results.evenness = r;
         results.evennessNow.reset();
     }
+    void operator()(const ModeResult &r) const { results.modeReadings = r.readings; }
     void operator()(const TakeResult &r) const { results.profile = r.profile; }
 };
 

@@ -57,7 +57,9 @@ struct RunResults {
     std::optional<CheckReference> reference;
     std::optional<CheckFirst> check;
     std::vector<Reading> fourColours; ///< by one meter, for its correction
+    SpectralTable panelSpectra;       ///< of those colours, by a meter that sees them
     std::optional<Evenness> evenness;
+    std::vector<Reading> modeReadings;           ///< of the picture mode that the setup names
     std::optional<EvennessProgress> evennessNow; ///< while it is measured; not kept
     std::optional<VideoLut> lutByEye;            ///< profile and installedPath go with it
     /// What of this run could not be read from the logbook; empty: all is well.

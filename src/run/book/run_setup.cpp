@@ -178,6 +178,8 @@ Json setupToJson(const RunSetup &s)
                          {"rows", s.evenness.grid.rows},
                          {"greys", s.evenness.greys},
                          {"compensation", compensationKey(s.evenness.compensation)}};
+    if (s.kind == RunKind::Mode)
+        j["picture_mode"] = s.pictureMode;
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
     j["absolute"] = s.absolute;
@@ -215,7 +217,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     if (root.has("kind")) { // added after the first logbooks
         s.kind = runKindByKey(QString::fromStdString(
             root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye",
-                                "four-colours", "validation", "evenness"})));
+                                "four-colours", "validation", "evenness", "mode"})));
         s.referenceRun = root.raw("reference_run").get<qint64>();
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};
@@ -320,6 +322,8 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.patchGain = root.number("patch_gain", 0, 1000);
     if (s.kind == RunKind::Evenness)
         s.evenness = evennessFromJson(root.object("evenness"));
+    if (s.kind == RunKind::Mode)
+        s.pictureMode = root.string("picture_mode");
     s.seed = root.raw("seed").get<uint64_t>();
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
     if (!root.raw("start_controls").is_null())

@@ -116,8 +116,9 @@ struct RunSetup {
     std::string copyright = kUsualCopyright;        ///< of the profile
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     EvennessChoice evenness = {};                   ///< for a measurement of evenness
-    double patchGain = 0; ///< see Placement::patchGain, as last found; 0: not known
-    uint64_t seed = 1;    ///< of the simulated meter; 0 for real ones
+    std::string pictureMode = {}; ///< for a reading of one, by its name at the monitor
+    double patchGain = 0;         ///< see Placement::patchGain, as last found; 0: not known
+    uint64_t seed = 1;            ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
 };
 

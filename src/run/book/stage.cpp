@@ -27,11 +27,12 @@ const std::vector<Kind> &kinds()
         {RunKind::ByEye, "by-eye", {Stage::ByEye}},
         {RunKind::FourColours, "four-colours", {Stage::FourColours}},
         {RunKind::Validation, "validation", {Stage::Take, Stage::Validate}},
-        {RunKind::Evenness, "evenness", {Stage::Evenness}}};
+        {RunKind::Evenness, "evenness", {Stage::Evenness}},
+        {RunKind::Mode, "mode", {Stage::Mode}}};
     return all;
 }
 
-constexpr std::array<std::pair<Stage, const char *>, 16> kStageKeys = {
+constexpr std::array<std::pair<Stage, const char *>, 17> kStageKeys = {
     {{Stage::Settle, "settle"},
      {Stage::Ready, "ready"},
      {Stage::Adjust, "adjust"},
@@ -47,6 +48,7 @@ constexpr std::array<std::pair<Stage, const char *>, 16> kStageKeys = {
      {Stage::FourColours, "four-colours"},
      {Stage::Take, "take"},
      {Stage::Evenness, "evenness"},
+     {Stage::Mode, "mode"},
      {Stage::Done, "done"}}};
 
 } // namespace

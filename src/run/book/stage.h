@@ -25,6 +25,7 @@ enum class Stage {
     FourColours, ///< red, green, blue, white, to correct one meter by another
     Take,        ///< the profile that is in force
     Evenness,    ///< the same greys all over the screen
+    Mode,        ///< a picture mode of the monitor
 };
 
 /// What a run is for.
@@ -37,7 +38,8 @@ enum class RunKind {
     ByEye,
     FourColours,
     Validation,
-    Evenness
+    Evenness,
+    Mode
 };
 
 /// The stages of a kind of run, in the order of the work.
@@ -53,7 +55,7 @@ QString stageKey(Stage stage);
 /// And back; nothing for another word.
 std::optional<Stage> stageByKey(const QString &key);
 /// Key of a kind of run in files: "calibration", "warm-up", "placement", "check", "by-eye",
-/// "four-colours", "validation", "evenness"; and back.
+/// "four-colours", "validation", "evenness", "mode"; and back.
 QString runKindKey(RunKind kind);
 RunKind runKindByKey(const QString &key);
 

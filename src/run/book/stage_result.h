@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/aim/display_state.h"
+#include "core/colour/spectral_table.h"
 #include "core/judge/check_first.h"
 #include "core/judge/evenness.h"
 #include "core/judge/validation.h"
@@ -64,6 +65,11 @@ struct ByEyeResult {
 };
 struct FourColoursResult {
     std::vector<Reading> readings;
+    SpectralTable spectra; ///< red, green, blue, white; none where the meter sees none
+};
+
+struct ModeResult {
+    std::vector<Reading> readings;
 };
 
 struct TakeResult {
@@ -73,6 +79,6 @@ struct TakeResult {
 using StageResult =
     std::variant<SettleResult, ReadyResult, AdjustResult, CalibrationResult, MeasureResult,
                  BuildResult, InstallResult, Validation, WarmUpResult, PlaceResult, CheckFirst,
-                 ByEyeResult, FourColoursResult, TakeResult, Evenness>;
+                 ByEyeResult, FourColoursResult, TakeResult, Evenness, ModeResult>;
 
 } // namespace lantern::run

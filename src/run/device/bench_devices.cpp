@@ -71,6 +71,20 @@ void BenchMeter::onLooked(Request asked, const bench::Bench::SeenColours &seen)
     m_wait->start(m_speed > 0 ? static_cast<int>(1000 * seconds / m_speed) : 0);
 }
 
+std::optional<MeterSpectrum> BenchMeter::lastSpectrum() const
+{
+    if (!m_wantsSpectra)
+        return std::nullopt;
+    return m_rig->with([](bench::Bench &b) -> std::optional<MeterSpectrum> {
+        if (!b.meter().description().isReference())
+            return std::nullopt;
+        const bench::Spectrum light = b.lastSpectrum();
+        return MeterSpectrum{static_cast<double>(bench::kFirstNm),
+                             bench::kFirstNm + kCmfStepNm * (bench::kBands - 1.0),
+                             {light.begin(), light.end()}};
+    });
+}
+
 void BenchMeter::wait(double seconds)
 {
     m_rig->with([&](bench::Bench &b) { b.setClockSeconds(b.clockSeconds() + seconds); });

@@ -63,6 +63,9 @@ public:
     void setSpeed(double speed) { m_speed = speed; }
 
     [[nodiscard]] QString name() const override;
+    void wantSpectra(bool wanted) override { m_wantsSpectra = wanted; }
+    /// The reference meter sees them.
+    [[nodiscard]] std::optional<MeterSpectrum> lastSpectrum() const override;
     void cancel() override;
     [[nodiscard]] QByteArray state() const override;
     void restore(const QByteArray &state) override;
@@ -80,7 +83,7 @@ private:
     BenchEye *m_eye;
     QTimer *m_wait;
     double m_speed = 0;
-    bool m_looking = false, m_waiting = false;
+    bool m_looking = false, m_waiting = false, m_wantsSpectra = false;
     bench::MeterOutcome m_outcome;
 };
 

@@ -3,6 +3,7 @@
 #include "core/plan/adjustment.h"
 #include "core/plan/plan.h"
 #include "core/reading/meter_fault.h"
+#include "run/book/meter_spectrum.h"
 #include "run/book/run_setup.h"
 
 #include <QByteArray>
@@ -66,6 +67,10 @@ public:
     /// Tells what kind of panel it looks at, for meters that correct themselves.
     virtual void setTechnology(const QString &technology) { Q_UNUSED(technology) }
     [[nodiscard]] virtual bool correctsForTechnology() const { return false; }
+    /// Readings to come are to bring their spectra, where the meter sees those.
+    virtual void wantSpectra(bool wanted) { Q_UNUSED(wanted) }
+    /// Of the reading that was finished last; nothing: it has none.
+    [[nodiscard]] virtual std::optional<MeterSpectrum> lastSpectrum() const { return {}; }
     /// Gives up what was started; no signal follows.
     virtual void cancel() = 0;
     /// How long a task may take at most; nothing: as long as a person likes.

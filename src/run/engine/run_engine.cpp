@@ -214,6 +214,7 @@ void RunEngine::startStage()
                                   ? std::optional(m_run.results.setup.meterCorrection->matrix)
                                   : std::nullopt);
         m_devices.meter->setTechnology(QString::fromStdString(m_run.results.setup.technology));
+        m_devices.meter->wantSpectra(entry.wantsSpectra);
         const auto logged = logbook().readings(m_run.status.run, m_run.status.stage);
         m_taker.setSettling(m_run.results.settling.value_or(Settling{}),
                             logged.empty() ? std::nullopt

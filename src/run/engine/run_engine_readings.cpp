@@ -155,6 +155,8 @@ void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
                              m_run.region,
                              QDateTime::currentDateTimeUtc().toString(Qt::ISODateWithMs),
                              meter};
+        if (stageEntry(m_run.status.stage).wantsSpectra)
+            logged.spectrum = m_devices.meter->lastSpectrum();
         if (stageEntry(m_run.status.stage).controlsTurn) {
             if (m_devices.controls)
                 logged.controls = m_devices.controls->read();

@@ -110,5 +110,6 @@ StageEntry byEyeStage();
 StageEntry fourColoursStage();
 StageEntry takeStage();
 StageEntry evennessStage();
+StageEntry modeStage();
 
 } // namespace lantern::run

@@ -7,9 +7,10 @@ namespace lantern::run {
 const std::vector<StageEntry> &stageRegistry()
 {
     static const std::vector<StageEntry> entries = {
-        settleStage(), readyStage(),   adjustStage(),      calibrateStage(), measureStage(),
-        buildStage(),  installStage(), validateStage(),    warmUpStage(),    placeStage(),
-        checkStage(),  byEyeStage(),   fourColoursStage(), takeStage(),      evennessStage()};
+        settleStage(),      readyStage(), adjustStage(),   calibrateStage(),
+        measureStage(),     buildStage(), installStage(),  validateStage(),
+        warmUpStage(),      placeStage(), checkStage(),    byEyeStage(),
+        fourColoursStage(), takeStage(),  evennessStage(), modeStage()};
     return entries;
 }
 

@@ -45,6 +45,8 @@ struct StageEntry {
     /// What is read says the same of the display whatever the plan does with it: readings that a
     /// plan of another version asked for can be used again.
     bool readingsStand = false;
+    /// Readings are to bring their spectra, where the meter sees those.
+    bool wantsSpectra = false;
     /// Whether the run goes into it without asking; nothing: it asks.
     bool (*goesByItself)(const RunSetup &) = nullptr;
     /// Starts a measuring stage, given what the stages before it brought. Null for the others.

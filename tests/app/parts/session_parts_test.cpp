@@ -210,8 +210,11 @@ private slots:
     {
         MeterPart part(path("meters"));
         part.setCard({});
-        part.tookFourColours(QStringLiteral("Reed"), fourColours(0.95, 1.02, 1.1));
-        part.tookFourColours(QStringLiteral("Heron"), fourColours(1, 1, 1));
+        run::RunResults read;
+        read.fourColours = fourColours(0.95, 1.02, 1.1);
+        part.tookFourColours(QStringLiteral("Reed"), read);
+        read.fourColours = fourColours(1, 1, 1);
+        part.tookFourColours(QStringLiteral("Heron"), read);
         const QString told =
             part.keepFourColours(QStringLiteral("Reed"), QStringLiteral("Heron"), setup());
         QVERIFY(told.contains(QLatin1String("Heron")));

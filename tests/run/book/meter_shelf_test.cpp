@@ -39,6 +39,28 @@ Certificate certificate()
 class MeterShelfTest : public QObject {
     Q_OBJECT
 private slots:
+    void aPanelsSpectraComeBackAsTheyWere()
+    {
+        const QTemporaryDir folder;
+        const MeterShelf shelf(folder.path());
+        QVERIFY(!shelf.panel("north"));
+        SpectralTable table;
+        for (int i = 0; i < 41; ++i)
+            table.nm.push_back(380 + 10.0 * i);
+        for (const char *name : {"red", "green", "blue", "white"}) {
+            std::vector<double> values;
+            for (int i = 0; i < 41; ++i)
+                values.push_back(1.0 / (3 + i));
+            table.curves.push_back({name, values});
+        }
+        shelf.keepPanel("north", table);
+        QVERIFY(shelf.panel("north") == table);
+        QVERIFY(!shelf.panel("south"));
+        writeFile(folder.filePath(QStringLiteral("panel north.csv")), "rubbish");
+        QVERIFY(!shelf.panel("north"));
+        QVERIFY(shelf.certificates().empty()); // it is no meter's folder
+    }
+
     void aCorrectionMadeOnTheDisplayIsTheBest()
     {
         const QTemporaryDir folder;

@@ -109,6 +109,41 @@ private slots:
         QVERIFY(other_grid.err.contains(QLatin1String("another evenness")));
     }
 
+    /// Killed again and again, it ends with the same readings as one that was left alone.
+    void killedAgainAndAgainItLosesNothing()
+    {
+        const QStringList options = {QStringLiteral("--grid"), QStringLiteral("5x5"),
+                                     QStringLiteral("--greys"), QStringLiteral("255,128,64"),
+                                     QStringLiteral("--json")};
+        const Answer whole =
+            cli(command(demo("north-desk.json"), QStringLiteral("left-alone"), options));
+        const QStringList again =
+            command(demo("north-desk.json"), QStringLiteral("killed"), options);
+        int killed = 0;
+        Answer last;
+        for (int i = 0; i < 60 && last.out.isEmpty(); ++i) {
+            QProcess p;
+            p.start(QStringLiteral(LANTERN_CLI), again);
+            if (p.waitForFinished(60 + 23 * (i % 9))) {
+                last = {p.exitCode(), QString::fromUtf8(p.readAllStandardOutput()), {}};
+                break;
+            }
+            p.kill();
+            p.waitForFinished();
+            ++killed;
+        }
+        if (last.out.isEmpty())
+            last = cli(again);
+        QVERIFY(killed > 2);
+        const Json one = Json::parse(last.out.toStdString());
+        const Json other = Json::parse(whole.out.toStdString());
+        QCOMPARE(one["readings"].size(), other["readings"].size());
+        for (size_t i = 0; i < one["readings"].size(); ++i)
+            QVERIFY2(one["readings"][i]["reading"] == other["readings"][i]["reading"] &&
+                         one["readings"][i]["spot"] == other["readings"][i]["spot"],
+                     qPrintable(QString::number(i)));
+    }
+
     void whatIsNotPossibleIsTold()
     {
         for (const auto &[option, value] : {std::pair{"--grid", "3"},

@@ -237,6 +237,35 @@ private slots:
         QCOMPARE(rig.results.fourColours.size(), correctionPatches().size());
     }
 
+    /// By a meter that sees them, on the display model's own spectra.
+    void fourColoursBringTheirSpectra()
+    {
+        EngineRig rig(path("spectra.sqlite"));
+        rig.engine.begin(errand(RunKind::FourColours));
+        QVERIFY(rig.waitFor(Activity::Finished));
+        const SpectralTable &panel = rig.results.panelSpectra;
+        QCOMPARE(panel.nm.front(), 380.0);
+        QCOMPARE(panel.nm.back(), 780.0);
+        QCOMPARE(panel.curves.size(), 4U);
+        const auto own = rig.rig->with([](bench::Bench &b) {
+            return std::pair{b.display().channelSpectrum(0), b.display().channelSpectrum(2)};
+        });
+        const auto peak = [](const auto &curve) {
+            return std::max_element(curve.begin(), curve.end()) - curve.begin();
+        };
+        QCOMPARE(peak(panel.curve("red", "panel").values), peak(own.first));
+        QCOMPARE(peak(panel.curve("blue", "panel").values), peak(own.second));
+        // From the logbook the same.
+        Logbook book(path("spectra.sqlite"), Logbook::Access::Read);
+        const auto run = book.runs({.kind = RunKind::FourColours}).front().id;
+        QVERIFY(loadResults(book, run).panelSpectra == panel);
+        // A colorimeter has none.
+        EngineRig other(path("no-spectra.sqlite"), "north-desk.json", "colorimeter");
+        other.engine.begin(errand(RunKind::FourColours));
+        QVERIFY(other.waitFor(Activity::Finished));
+        QVERIFY(other.results.panelSpectra.nm.empty());
+    }
+
     void aCheckWithNothingToHoldItAgainstIsRefused()
     {
         EngineRig rig(path("no-reference.sqlite"));

@@ -1,0 +1,102 @@
+#include "app/views/modes/modes_model.h"
+
+#include "app/state/wording.h"
+#include "run/book/in_words.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+
+namespace lantern::app {
+
+namespace {
+
+struct Modes {
+    Q_DECLARE_TR_FUNCTIONS(Modes)
+};
+
+QStringList figuresOf(const ModeWorth &worth)
+{
+    const DisplayState &s = worth.state;
+    return {s.cct ? figure(s.cct->kelvin, 0) : dash(),
+            figure(s.deltaUv, 4),
+            s.white ? figure(s.white->Y, 0) : dash(),
+            figure(worth.luminance, 0),
+            s.contrast ? figure(*s.contrast, 0) + QStringLiteral(":1") : dash(),
+            figure(s.gamma, 2),
+            figure(100 * worth.coverage, 0),
+            figure(worth.additivity, 1)};
+}
+
+QString sentenceOf(const std::vector<ModeWorth> &modes)
+{
+    if (modes.empty())
+        return Modes::tr("None was read yet. Set a picture mode at the monitor, say how it is "
+                         "called there, and read it: half a minute each, one after the other.");
+    const QString best = QString::fromStdString(modes.front().name);
+    if (modes.size() == 1)
+        return Modes::tr("\"%1\" was read. Set another one at the monitor and read that, too.")
+            .arg(best);
+    const QString why =
+        modes.front().against.empty()
+            ? Modes::tr("nothing speaks against it")
+            : Modes::tr("least speaks against it: %1").arg(run::inWords(modes.front().against[0]));
+    QString text = Modes::tr("For this aim start from \"%1\": %2.").arg(best, why);
+    const ModeWorth &next = modes[1];
+    if (!next.against.empty())
+        text += QLatin1Char(' ') +
+                Modes::tr("Of \"%1\", %2.")
+                    .arg(QString::fromStdString(next.name), run::inWords(next.against.front()));
+    return text;
+}
+
+} // namespace
+
+QStringList modeColumns(const SessionState &state)
+{
+    return {Modes::tr("White K"),
+            Modes::tr("Δu'v'"),
+            Modes::tr("cd/m²"),
+            Modes::tr("at aimed white"),
+            Modes::tr("Contrast"),
+            Modes::tr("Gamma"),
+            state.aim.primaries ? Modes::tr("% of aim") : Modes::tr("% of widest"),
+            Modes::tr("Adds up ΔE00")};
+}
+
+ModesModel modesModel(const SessionState &state)
+{
+    ModesModel m;
+    const bool ofThis = state.results.setup.kind == run::RunKind::Mode && state.onErrand();
+    m.isReading = ofThis && state.isMeasuring();
+    m.mayRead = !state.displays.empty() && !state.isMeasuring() && !state.onErrand() &&
+                !state.preparing &&
+                (!state.hasRun() || state.status.activity == run::Activity::Finished);
+    std::vector<ReadMode> read;
+    for (const auto &run : state.modeRuns) {
+        read.push_back(run->mode);
+        m.names << QString::fromStdString(run->mode.name);
+    }
+    for (const QString &usual : {Modes::tr("User colour"), Modes::tr("Standard"), Modes::tr("sRGB"),
+                                 Modes::tr("Wide gamut"), Modes::tr("Vivid"), Modes::tr("Reading")})
+        if (!m.names.contains(usual))
+            m.names << usual;
+    const auto modes = judgeModes(read, state.aim);
+    for (const ModeWorth &worth : modes) {
+        ModesModel::Row row;
+        row.name = QString::fromStdString(worth.name);
+        row.figures = figuresOf(worth);
+        QStringList against;
+        for (const Message &reason : worth.against)
+            against << run::inWords(reason);
+        row.against = against.join(QStringLiteral("; "));
+        row.isBest = m.rows.empty() && modes.size() > 1;
+        m.rows.push_back(row);
+    }
+    m.sentence = m.isReading ? Modes::tr("\"%1\" is being read.")
+                                   .arg(QString::fromStdString(state.results.setup.pictureMode))
+                             : sentenceOf(modes);
+    return m;
+}
+
+} // namespace lantern::app
