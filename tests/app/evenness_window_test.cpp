@@ -65,8 +65,10 @@ private slots:
                     return window;
             return static_cast<const QWindow *>(nullptr);
         };
-        QVERIFY(rig.waitFor([&] { return field() && field()->isVisible(); }));
-        QTest::keyClick(rig.window->windowHandle(), Qt::Key_Escape);
+        QVERIFY(rig.waitFor([&] {
+            return field() && field()->isVisible() && part<QWidget>(rig, "runBar")->isVisible();
+        }));
+        QTest::keyClick(rig.window.get(), Qt::Key_Escape);
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == run::Activity::Paused; }));
         QVERIFY(rig.waitFor([&] { return !field()->isVisible(); }));
         rig.session->resume();

@@ -46,7 +46,7 @@ private slots:
         QVERIFY2(sentence->text().contains(QLatin1String("start from \"User colour\"")),
                  qPrintable(sentence->text()));
         auto *table = part<QTableWidget>(rig, "modesTable");
-        QVERIFY(table->item(0, 0)->text().startsWith(QLatin1String("User colour")));
+        QCOMPARE(table->item(0, 0)->text(), QStringLiteral("▸ User colour"));
         QCOMPARE(table->item(1, 0)->text(), QStringLiteral("Vivid"));
         table->setCurrentCell(1, 0);
         QVERIFY(part<QLabel>(rig, "modeAgainst")->text().contains(QLatin1String("add up")));
@@ -78,9 +78,9 @@ private slots:
         s.displays.emplace_back();
         QVERIFY(modesModel(s).rows.empty());
         QVERIFY(modesModel(s).mayRead);
-        QCOMPARE(modeColumns(s).value(6), QStringLiteral("% of widest"));
+        QCOMPARE(modeColumns(s).value(6), QStringLiteral("% of\nwidest"));
         s.aim.primaries = kSrgbPrimaries;
-        QCOMPARE(modeColumns(s).value(6), QStringLiteral("% of aim"));
+        QCOMPARE(modeColumns(s).value(6), QStringLiteral("% of\naim"));
     }
 };
 

@@ -54,14 +54,14 @@ QString sentenceOf(const std::vector<ModeWorth> &modes)
 
 QStringList modeColumns(const SessionState &state)
 {
-    return {Modes::tr("White K"),
-            Modes::tr("Δu'v'"),
-            Modes::tr("cd/m²"),
-            Modes::tr("at aimed white"),
+    return {Modes::tr("White\nK"),
+            Modes::tr("Δu'v'\nfrom aim"),
+            Modes::tr("White\ncd/m²"),
+            Modes::tr("at aim's\nwhite"),
             Modes::tr("Contrast"),
             Modes::tr("Gamma"),
-            state.aim.primaries ? Modes::tr("% of aim") : Modes::tr("% of widest"),
-            Modes::tr("Adds up ΔE00")};
+            state.aim.primaries ? Modes::tr("% of\naim") : Modes::tr("% of\nwidest"),
+            Modes::tr("Adds up\nΔE00")};
 }
 
 ModesModel modesModel(const SessionState &state)

@@ -82,8 +82,7 @@ void ModesView::setState(const SessionState &state)
     m_model = modesModel(state);
     const QString typed = m_name->currentText();
     setChoices(m_name, m_model.names);
-    if (!typed.isEmpty())
-        m_name->setEditText(typed);
+    m_name->setEditText(typed);
     m_read->setEnabled(m_model.mayRead);
     m_name->setEnabled(m_model.mayRead);
     m_sentence->setText(m_model.sentence);
@@ -95,7 +94,7 @@ void ModesView::setState(const SessionState &state)
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const ModesModel::Row &mode = m_model.rows[static_cast<size_t>(row)];
         auto *name =
-            new QTableWidgetItem(mode.isBest ? tr("%1  ← start here").arg(mode.name) : mode.name);
+            new QTableWidgetItem(mode.isBest ? QStringLiteral("▸ ") + mode.name : mode.name);
         if (mode.isBest)
             name->setFont(theme::font(theme::kNormal, QFont::DemiBold));
         m_table->setItem(row, 0, name);
