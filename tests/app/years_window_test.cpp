@@ -208,7 +208,7 @@ private slots:
         AgreementQuestion runs = rig.state().agreementQuestion;
         runs.viewing = Viewing::SideBySide;
         runs.first = QStringLiteral("run:1");
-        runs.second = QStringLiteral("run:7");
+        runs.second = QStringLiteral("run:13");
         rig.session->chooseAgreement(runs);
         QVERIFY(rig.waitFor([&] { return rig.state().agreementSheet->question == runs; }));
         QVERIFY(rig.state().agreementSheet->agreement->luminanceRatio < 0.99);

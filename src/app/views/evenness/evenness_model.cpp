@@ -223,7 +223,6 @@ EvennessModel evennessModel(const SessionState &state, int grey)
                         (!state.hasRun() || state.status.activity == run::Activity::Finished);
     m.mayMeasure = isFree && !state.displays.empty();
     m.mayResume = m.mayMeasure && state.unfinishedEvenness.has_value();
-    const run::RunResults *opened = state.opened();
     const EvenRun *shown = nullptr;
     const Evenness *e = nullptr;
     std::optional<run::EvennessProgress> now;
@@ -234,9 +233,7 @@ EvennessModel evennessModel(const SessionState &state, int grey)
         m.mayEnd = now && now->mayEnd;
         if (state.results.evenness)
             e = &*state.results.evenness;
-    } else if (opened && opened->evenness)
-        e = &*opened->evenness;
-    else if (!state.evenRuns.empty()) {
+    } else if (!state.evenRuns.empty()) {
         shown = state.evenRuns.front().get();
         e = &shown->evenness;
     }

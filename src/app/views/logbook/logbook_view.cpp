@@ -142,9 +142,10 @@ QWidget *LogbookView::makeFilter()
     m_text->setAccessibleName(tr("Search"));
     m_text->setClearButtonEnabled(true);
     m_kind->addItem(tr("All work"));
-    for (const run::RunKind kind : {run::RunKind::Calibration, run::RunKind::Validation,
-                                    run::RunKind::Check, run::RunKind::ByEye, run::RunKind::WarmUp,
-                                    run::RunKind::Placement, run::RunKind::FourColours})
+    for (const run::RunKind kind :
+         {run::RunKind::Calibration, run::RunKind::Validation, run::RunKind::Check,
+          run::RunKind::ByEye, run::RunKind::WarmUp, run::RunKind::Placement,
+          run::RunKind::FourColours, run::RunKind::Evenness, run::RunKind::Mode})
         m_kind->addItem(runKindWord(kind), static_cast<int>(kind));
     m_mark->addItem(tr("Any verdict"));
     for (const Mark mark : {Mark::Within, Mark::Open, Mark::Over, Mark::ByEye, Mark::NotMeasured})

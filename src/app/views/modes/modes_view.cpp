@@ -17,7 +17,7 @@ ModesView::ModesView(Intents *intents)
               "calibration mends. Each is read as it is, without a video LUT."),
            intents),
       m_name(makeSmallBox("modeName", tr("The mode that is set at the monitor now"), 12)),
-      m_read(new QPushButton(tr("&Read this mode"))),
+      m_read(new QPushButton(tr("Read this m&ode"))),
       m_forget(new QPushButton(tr("Forge&t it"))),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),
       m_against(makeLabel({}, theme::kNormal, theme::kMuted)),
@@ -25,6 +25,7 @@ ModesView::ModesView(Intents *intents)
 {
     m_name->setEditable(true);
     m_name->setInsertPolicy(QComboBox::NoInsert);
+    m_name->lineEdit()->setAccessibleName(m_name->accessibleName());
     m_name->lineEdit()->setPlaceholderText(tr("as the monitor calls it"));
     m_read->setObjectName(QStringLiteral("readMode"));
     m_forget->setObjectName(QStringLiteral("forgetMode"));
