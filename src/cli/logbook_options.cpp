@@ -16,7 +16,8 @@ void addLog(CLI::App &app, LogOptions &o)
                 "how the light of each display goes, and when it will leave its limits");
     c->add_option("--figure", o.figure,
                   "of --trend: luminance, white, contrast, tone, grey-mean, grey-worst, "
-                  "colour-mean, colour-95, colour-worst, black or p3; default luminance");
+                  "colour-mean, colour-95, colour-worst, black, p3, even-light, even-tint or "
+                  "even-colour; default luminance");
     auto *note = c->add_option("--note", o.note, "a remark, kept on the run that --on names");
     auto *on = c->add_option("--on", o.noteOn, "number of that run")->check(CLI::PositiveNumber);
     note->needs(on);
