@@ -104,9 +104,10 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().ownTolerances.size() == 1; }));
         const Tolerance &house = rig.state().proof.tolerance;
         QCOMPARE(house.title, std::string("House"));
-        QCOMPARE(*house.colourWorst, 4.5);
+        QCOMPARE(*house.evenColour, 4.5);
         VERIFY_NEAR(*house.luminance, 0.07, 1e-12);
-        QCOMPARE(house.limitSources.at("colour_worst"), std::string("agreed with the printer"));
+        QCOMPARE(house.limitSources.at("even_delta_e_2000"),
+                 std::string("agreed with the printer"));
         auto *limits = part<QComboBox>(rig, "proofLimits");
         QVERIFY(rig.waitFor([&] { return limits->currentText() == QLatin1String("House"); }));
         rig.session->removeTolerance(QStringLiteral("House"));

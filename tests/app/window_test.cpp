@@ -332,8 +332,9 @@ private slots:
         WindowRig rig;
         auto *table = rig.window->findChild<QTableView *>(QStringLiteral("ledger"));
         table->setFocus();
-        const ViewId expected[] = {ViewId::White, ViewId::White, ViewId::Tone,     ViewId::Tone,
-                                   ViewId::Tone,  ViewId::Gamut, ViewId::Accuracy, ViewId::Profile};
+        const ViewId expected[] = {ViewId::White,    ViewId::White,    ViewId::Tone,
+                                   ViewId::Tone,     ViewId::Tone,     ViewId::Gamut,
+                                   ViewId::Accuracy, ViewId::Evenness, ViewId::Profile};
         for (const ViewId view : expected) {
             QTest::keyClick(table, Qt::Key_Down);
             QTest::qWait(40);

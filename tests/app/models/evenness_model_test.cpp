@@ -48,7 +48,7 @@ std::shared_ptr<const EvenRun> evenRun(qint64 id, const char *at, run::Compensat
     return std::make_shared<const EvenRun>(r);
 }
 
-const LedgerRow &evennessRow(const std::vector<LedgerRow> &rows)
+LedgerRow evennessRow(const std::vector<LedgerRow> &rows)
 {
     return *std::ranges::find(rows, ViewId::Evenness, &LedgerRow::view);
 }
@@ -83,7 +83,7 @@ private slots:
         QCOMPARE(m.fields[0].mark, Mark::Within);
         QVERIFY(m.fields[2].shift.v < 0 || m.fields[2].shift.v > 0); // its blue is another
         QCOMPARE(m.path.size(), 10U);
-        const LedgerRow &row = evennessRow(ledgerRows(s));
+        const LedgerRow row = evennessRow(ledgerRows(s));
         QCOMPARE(row.now, QStringLiteral("80"));
         QCOMPARE(row.mark, Mark::Over);
         QCOMPARE(row.lastTime, dash());
