@@ -92,6 +92,19 @@ private slots:
         }));
     }
 
+    /// Black is no part of what a channel adds.
+    void aPlainDisplayAddsUpWhateverItsBlack()
+    {
+        Mat3 channels;
+        channels << 41, 36, 18, 21, 72, 7, 2, 12, 95;
+        ReadMode mode{"Plain", {}};
+        for (const DeviceRgb &rgb : modePatches()) {
+            const Vec3 drive = (vec(rgb) / 255).array().pow(2.2);
+            mode.readings.push_back({rgb, toXyz(channels * drive + Vec3(4, 5, 6))});
+        }
+        VERIFY_BELOW(*judgeModes({mode}, Aim{}).front().additivity, 1e-6);
+    }
+
     void whatWasNotReadIsNotJudged()
     {
         const auto judged = judgeModes({{"Empty", {}}}, Aim{});

@@ -14,6 +14,7 @@ constexpr double kPatch = 0.1;
 struct Screen {
     double meterX = 0.5, meterY = 0.5;
     bool inHand = false;
+    double onField = 1; ///< share of what the meter sees that lies within a lit field
     double clock = 0;
     double driftPerSecond = 0; ///< of all light, relative
 
@@ -43,6 +44,8 @@ struct Screen {
         Vec3 xyz = neutral ? Vec3(grey * vec(w)) : Vec3((channels * drive).cwiseProduct(vec(w)));
         if (!lit)
             xyz = Vec3::Constant(0.01);
+        else if (!(r == ScreenRegion{}))
+            xyz *= onField;
         return {patch.rgb, toXyz(xyz + Vec3::Constant(1e-6 * clock)), 0.5};
     }
 };
@@ -241,6 +244,78 @@ private slots:
             const SpotPlace at = placeOf(f.spot, e.grid);
             VERIFY_NEAR(f.ratio, Screen::light(at.x, at.y), 1e-4);
         }
+    }
+
+    void aMeterAcrossTheEdgeIsNotBelieved()
+    {
+        Person person;
+        int told = 0;
+        person.hang = [&](Screen &s, const SpotPlace &at) {
+            s.meterX = at.x;
+            s.meterY = at.y;
+            s.onField = person.asked.size() == 4 ? 0.8 : 1;
+        };
+        person.before = [&](Screen &s, const EvennessPlan &now) {
+            if (now.notice() == EvennessNotice::OnEdge && ++told > 6)
+                s.onField = 1; // pushed to the middle
+        };
+        EvennessPlan p = plan(3, 3);
+        QVERIFY(person.carryOut(p));
+        QVERIFY(told > 6);
+        QVERIFY(judged(p).isWhole());
+    }
+
+    /// At the first stop nothing is known of the screen yet.
+    void aMeterThatIsStuckFromTheStartIsNotBelieved()
+    {
+        Screen screen;
+        EvennessPlan p = plan(1, 1);
+        int stuck = 0;
+        std::optional<XYZ> before;
+        for (int i = 0; i < 200 && !std::holds_alternative<Finished>(p.next()); ++i) {
+            if (std::holds_alternative<MoveMeter>(p.next())) {
+                p.acknowledge();
+                continue;
+            }
+            const auto patch = std::get<ReadPatch>(p.next());
+            Reading r = screen.read(patch);
+            if (patch.rgb.r == 128 && before && stuck < 2) {
+                ++stuck;
+                r.xyz = *before;
+            }
+            before = r.xyz;
+            p.accept(r, screen.clock);
+        }
+        QCOMPARE(stuck, 2);
+        const Evenness e = judged(p);
+        VERIFY_NEAR(e.levels[1].centre.Y / e.levels[0].centre.Y, std::pow(128.0 / 255, 2.2), 1e-4);
+    }
+
+    /// What is brighter than the middle counts like what is darker.
+    void brighterFieldsCountToo()
+    {
+        EvennessRequest request;
+        request.grid = {3, 1};
+        request.greys = {255};
+        request.tolerance = toleranceByName("studio");
+        int visit = 0;
+        for (const auto &[spot, light] : {std::pair{EvennessSpot{}, 1.0},
+                                          {EvennessSpot{1, 1}, 1.15},
+                                          {EvennessSpot{3, 1}, 0.99},
+                                          {EvennessSpot{}, 1.0}}) {
+            for (int i = 0; i < 2; ++i)
+                request.readings.push_back(
+                    {spot,
+                     visit,
+                     0,
+                     {{255, 255, 255}, {95 * light, 100 * light, 109 * light}},
+                     1.0 * visit});
+            ++visit;
+        }
+        const Evenness e = judgeEvenness(request);
+        VERIFY_NEAR(e.verdict.find(Figure::EvenLight)->value, 0.15, 1e-9);
+        QCOMPARE(e.verdict.find(Figure::EvenLight)->call, Call::Over);
+        VERIFY_NEAR(e.cost.ofLight, 0.01, 1e-9);
     }
 
     void aMeterThatSaysTheSameIsNotBelieved()
