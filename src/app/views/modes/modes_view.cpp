@@ -50,8 +50,8 @@ ModesView::ModesView(Intents *intents)
     reading->addStretch(1);
     body()->addLayout(reading);
     body()->addWidget(m_sentence);
-    body()->addWidget(m_table, 1);
     body()->addWidget(m_against);
+    body()->addWidget(m_table, 1);
     connect(m_read, &QPushButton::clicked, this,
             [this] { emit this->intents()->modeWanted(m_name->currentText()); });
     connect(m_forget, &QPushButton::clicked, this, [this] {
@@ -106,7 +106,6 @@ void ModesView::setState(const SessionState &state)
         }
     }
     m_table->resizeColumnsToContents();
-    m_table->horizontalHeader()->setStretchLastSection(true);
     if (m_table->rowCount() > 0)
         m_table->setCurrentCell(std::clamp(chosen, 0, m_table->rowCount() - 1), 0);
     showChosen();
