@@ -59,8 +59,11 @@ public:
                             "Measure again.");
         if (request.colours.size() >= 3) {
             const XYZ black = request.colours.size() > 3 ? request.colours[3].xyz : XYZ{};
-            m_channels = primariesFromReadings(request.colours[0].xyz, request.colours[1].xyz,
-                                               request.colours[2].xyz, black);
+            try {
+                m_channels = primariesFromReadings(request.colours[0].xyz, request.colours[1].xyz,
+                                                   request.colours[2].xyz, black);
+            } catch (const Error &) { // a grey display: only its light can be evened out
+            }
         }
         m_hasMiddle = request.grid.columns % 2 == 1 && request.grid.rows % 2 == 1;
     }

@@ -55,12 +55,13 @@ EvennessPlan::EvennessPlan(const EvennessGrid &grid, std::vector<int> greys, dou
                      {std::to_string(m_grid.columns), std::to_string(m_grid.rows)}},
                     {"Choose 1 to %1 fields a side.", {std::to_string(EvennessGrid::kMost)}});
     constexpr int kDarkestFirst = 128;
+    constexpr int kDarkest = 32; // darker ones may give no light at all, and could never be read
     const bool ordered = std::is_sorted(m_greys.rbegin(), m_greys.rend()) &&
                          std::adjacent_find(m_greys.begin(), m_greys.end()) == m_greys.end();
     if (m_greys.empty() || !ordered || m_greys.front() < kDarkestFirst ||
-        m_greys.front() > static_cast<int>(kDeviceTop) || m_greys.back() < 1)
+        m_greys.front() > static_cast<int>(kDeviceTop) || m_greys.back() < kDarkest)
         throw Error(ErrorKind::BadInput, "greys",
-                    "must be code values from 255 to 1, each once, the brightest first and 128 at "
+                    "must be code values from 255 to 32, each once, the brightest first and 128 at "
                     "least",
                     "For example 255,128,64.");
 }

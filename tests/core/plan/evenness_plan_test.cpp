@@ -425,7 +425,30 @@ private slots:
         QVERIFY(refused({3, 3}, {255, 255}));
         QVERIFY(refused({3, 3}, {100}));
         QVERIFY(refused({3, 3}, {255, 0}));
-        QVERIFY(!refused({1, 1}, {255, 1}));
+        QVERIFY(refused({3, 3}, {255, 31})); // no light that a meter could tell from none
+        QVERIFY(!refused({1, 1}, {255, 32}));
+    }
+
+    /// A display that shows greys alone has no channels; its light is judged all the same.
+    void aGreyDisplayIsJudgedByItsLight()
+    {
+        Person person;
+        EvennessPlan p = plan(3, 3);
+        QVERIFY(person.carryOut(p));
+        EvennessRequest request{.grid = p.grid(),
+                                .greys = p.greys(),
+                                .readings = p.readings(),
+                                .colours = p.colours(),
+                                .tolerance = toleranceByName("studio"),
+                                .errors = {}};
+        for (size_t i = 0; i < 3; ++i) { // one chromaticity, three lights
+            const double light = 10.0 * static_cast<double>(i + 1);
+            request.colours[i].xyz = {0.95 * light, light, 1.09 * light};
+        }
+        const Evenness e = judgeEvenness(request);
+        QVERIFY(!e.cost.ofColour.has_value());
+        QVERIFY(e.cost.ofLight > 0.05);
+        QVERIFY(e.isWhole());
     }
 
     void oneFieldIsTheMiddle()
