@@ -105,6 +105,9 @@ private slots:
                    rig.state().evennessChoice.grid == EvennessGrid{5, 5};
         }));
         QVERIFY(rig.waitFor([&] { return grid->currentIndex() == 2; }));
+        rig.session->selectDisplay(1); // of which nothing was chosen
+        open(rig);
+        QVERIFY(rig.waitFor([&] { return grid->currentIndex() == 0; }));
     }
 
     /// Stopped in its midst, and taken up by another start of the program.

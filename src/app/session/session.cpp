@@ -379,6 +379,8 @@ void Session::selectDisplay(int index)
         return;
     if (state().hasRun())
         m_run.stop();
+    if (m_selected != index)
+        m_evenness.reset(); // how that one is measured, and what its monitor does by itself
     m_selected = index;
     m_freshRunWanted = false;
     m_swappedRun.reset();
