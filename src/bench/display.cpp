@@ -144,6 +144,8 @@ DisplayDescription displayFromJson(const Json &json, const std::string &source)
     if (d.builtIn && d.hasRgbGains)
         root.fail("built_in", "is true, and a built-in panel has no gains");
     d.memorySlots = root.integer("memory_slots", 0, 4);
+    if (root.has("mixes_primaries"))
+        d.mixesPrimaries = root.boolean("mixes_primaries");
     JsonObject warmUp = root.object("warm_up");
     d.tauMinutes = positive(warmUp, "tau_minutes");
     d.warmUpAmplitude = triple(warmUp, "amplitude", -0.5, 0.5);
@@ -241,9 +243,15 @@ Vec3 Display::drive(const DeviceRgb &code, const DisplayCondition &condition) co
         if (condition.lut)
             u = condition.lut->evaluate(c, u);
         u = quantise(u * condition.nightLight[c], d.linkBits);
-        if (condition.memorySlot)
-            u = condition.memorySlot->evaluate(c, u);
         sent[c] = u;
+    }
+    if (condition.memorySlot) {
+        const SlotTable &slot = *condition.memorySlot;
+        if (d.mixesPrimaries)
+            sent = slot.apply(sent);
+        else
+            for (int c = 0; c < 3; ++c)
+                sent[c] = slot.evaluate(c, sent[c]);
     }
     if (condition.mode && *condition.mode < d.modes.size())
         sent = d.modes[*condition.mode].mode.apply(sent);

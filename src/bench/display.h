@@ -41,6 +41,7 @@ struct DisplayDescription {
     bool builtIn = false;       ///< a laptop's own panel: of the controls only a backlight
     int brightnessLevels = 100; ///< above the lowest; whoever turns it gets the nearest
     int memorySlots = 0;
+    bool mixesPrimaries = false; ///< in its memory, see SlotTable
     double tauMinutes = 1;
     Vec3 warmUpAmplitude;
     std::array<std::array<double, 5>, 3> falloff{};
@@ -63,7 +64,7 @@ struct DisplayCondition {
     std::optional<double> minutesOn = {};
     std::optional<VideoLut> lut = {};
     Vec3 nightLight = Vec3::Ones();
-    /// Active memory slot: 1024 numbers 0..1 per channel; nothing means none is active.
+    /// What the active memory slot holds; nothing means none is active.
     std::optional<SlotTable> memorySlot = {};
     /// Share of the screen that the patch lights; nothing: as the display's file says.
     std::optional<double> litArea = {};

@@ -15,6 +15,10 @@ Json sceneToJson(const Bench::SeenColours &seen, const Bench &bench)
         json["lut"] = condition.lut->channels;
     if (condition.memorySlot)
         json["slot"] = condition.memorySlot->channels;
+    if (condition.memorySlot && condition.memorySlot->mixes()) {
+        json["slot_mix"] = condition.memorySlot->mix;
+        json["slot_exponent"] = condition.memorySlot->exponent;
+    }
     if (condition.litArea)
         json["lit_area"] = *condition.litArea;
     if (condition.mode)
@@ -68,6 +72,11 @@ Bench::SeenColours applyScene(const Json &json, const std::string &source, Bench
         SlotTable table;
         for (size_t c = 0; c < 3; ++c)
             std::copy(slot[c].begin(), slot[c].end(), table.channels[c].begin());
+        if (root.has("slot_mix")) {
+            const auto mix = root.numbers("slot_mix", 9, -4, 4);
+            std::copy(mix.begin(), mix.end(), table.mix.begin());
+            table.exponent = root.number("slot_exponent", 0.5, 5);
+        }
         condition.memorySlot = table;
     }
     condition.litArea.reset();

@@ -5,6 +5,7 @@
 #include "core/base/text.h"
 #include "run/logbook/desk_state.h"
 #include "run/logbook/figure_trends.h"
+#include "run/logbook/load_results.h"
 
 #include <nlohmann/json.hpp>
 
@@ -44,6 +45,30 @@ run::DeskState stateMeant(Place &place, const std::string &meant)
         known += (known.empty() ? "" : ", ") + id.toStdString();
     throw Error(ErrorKind::BadInput, meant, "no display of that id or name is in the logbook",
                 {"Displays in it: %1.", {known}});
+}
+
+/// The display of that id or name.
+QString idMeant(const Place &place, const std::string &meant)
+{
+    const QString name = QString::fromStdString(meant);
+    for (const run::LogLine &l : place.lines)
+        if (l.displayId == name || l.displayName == name)
+            return l.displayId;
+    throw Error(ErrorKind::BadInput, meant, "no display of that id or name is in the logbook");
+}
+
+/// What a common aim is worked out of.
+Json reachToJson(const ReadDisplay &d)
+{
+    const auto light = [](const XYZ &c) { return Json{c.X, c.Y, c.Z}; };
+    Json j = {{"white", light(d.reach.white)},
+              {"black", light(d.reach.black)},
+              {"channels", Json::array()},
+              {"backlight", d.backlight},
+              {"dims", d.dims}};
+    for (int c = 0; c < 3; ++c)
+        j["channels"].push_back(light(toXyz(d.reach.primaries.col(c))));
+    return j;
 }
 
 int figures(const AgreeOptions &o, Place &place, const run::DeskState &a, const run::DeskState &b)
@@ -124,6 +149,59 @@ int everyPair(const AgreeOptions &o, Place &place)
     return 0;
 }
 
+/// By what was read of the same colours on both, each through its own profile.
+int byReadings(const AgreeOptions &o, Place &place, const run::DeskState &a,
+               const run::DeskState &b)
+{
+    const auto proof = [&](const run::DeskState &s) {
+        run::RunResults r = run::loadResults(place.book, s.readIn);
+        if (!r.validation)
+            r = run::loadResults(place.book, s.run);
+        if (!r.validation)
+            throw Error(ErrorKind::BadInput, s.displayName.toStdString(),
+                        "no colours were proved in this run");
+        return *r.validation;
+    };
+    const Validation x = proof(a), y = proof(b);
+    const auto g = measuredAgreement(x, y, viewingOf(o));
+    if (!g)
+        throw Error(ErrorKind::BadInput, "agree", "the two proofs have no colour in common",
+                    "Prove both with the same set of colours.");
+    if (!o.json) {
+        std::cout << printable(a.displayName.toStdString()) << " and "
+                  << printable(b.displayName.toStdString()) << ", read on both: ΔE00 mean "
+                  << fixedNumber(g->deltaE00.mean, 2) << " ± "
+                  << fixedNumber(kCoverageFactor * g->meanError, 2) << " (scatter of the meter, "
+                  << "k = 2), largest " << fixedNumber(g->deltaE00.max, 2) << " ("
+                  << printable(g->colours[*g->worst].asked.name) << ")\nwhites Δu'v' "
+                  << fixedNumber(g->whiteDeltaUv, 4) << ", luminance of the second over the first's "
+                  << fixedNumber(g->luminanceRatio, 3) << '\n';
+        return 0;
+    }
+    const auto light = [](const XYZ &c) { return Json{c.X, c.Y, c.Z}; };
+    const auto read = [](const Validation &v, const AgreedColour &c) {
+        return std::ranges::find_if(v.patches, [&](const ValidatedPatch &p) {
+                   return p.aimed.reference.name == c.asked.name;
+               })->measured;
+    };
+    Json j = {{"viewing", o.eachAlone ? "each-alone" : "side-by-side"},
+              {"whites", {light(x.state.white.value_or(x.white)),
+                          light(y.state.white.value_or(y.white))}},
+              {"white_delta_uv", g->whiteDeltaUv},
+              {"luminance_ratio", g->luminanceRatio},
+              {"mean", g->deltaE00.mean},
+              {"mean_uncertainty", g->meanError},
+              {"max", g->deltaE00.max},
+              {"colours", Json::array()}};
+    for (const AgreedColour &c : g->colours)
+        j["colours"].push_back({{"name", c.asked.name},
+                                {"first", light(read(x, c))},
+                                {"second", light(read(y, c))},
+                                {"delta_e_2000", c.deltaE00}});
+    std::cout << j.dump() << '\n';
+    return 0;
+}
+
 } // namespace
 
 int commonAim(const CommonAimOptions &o)
@@ -133,32 +211,43 @@ int commonAim(const CommonAimOptions &o)
         throw Error(ErrorKind::BadInput, o.logbook, "there is no such logbook");
     Place place{{path, run::Logbook::Access::Read}, {}};
     place.lines = place.book.lines();
-    std::vector<run::DeskState> states;
-    if (o.displays.empty()) {
+    std::vector<ReadDisplay> displays;
+    Json readings = Json::array();
+    const auto add = [&](const QString &id) {
+        auto last = run::readLast(place.book, place.lines, id);
+        if (!last)
+            return false;
+        last->display.name = id.toStdString();
+        displays.push_back(last->display);
+        readings.push_back(reachToJson(last->display));
+        return true;
+    };
+    if (o.displays.empty())
         for (const QString &id : run::displaysIn(place.lines))
-            if (auto s = run::stateNow(place.book, place.lines, id); s && s->read)
-                states.push_back(*s);
-    } else
-        for (const std::string &meant : o.displays)
-            states.push_back(stateMeant(place, meant));
+            add(id);
+    for (const std::string &meant : o.displays)
+        if (!add(idMeant(place, meant)))
+            throw Error(ErrorKind::BadInput, meant, "nobody has read yet what it can do",
+                        "Calibrate it once, or leave it out.");
     Aim wanted;
     wanted.luminanceCdM2.reset();
     if (!o.aim.empty())
         wanted = readAim(o.aim);
-    const CommonAim c = run::commonAim(states, wanted);
+    const CommonAim c = lantern::commonAim(displays, wanted);
     if (!o.out.empty())
         run::writeFile(QString::fromStdString(o.out),
                        QByteArray::fromStdString(aimToJson(c.aim).dump(2) + "\n"));
     if (o.json) {
         Json j = {{"aim", aimToJson(c.aim)},
-                  {"darkest", states[c.darkest].displayId.toStdString()},
-                  {"flattest", states[c.flattest].displayId.toStdString()},
+                  {"darkest", displays[c.darkest].name},
+                  {"flattest", displays[c.flattest].name},
                   {"gamut_srgb", c.srgbCoverage},
                   {"gamut_p3", c.p3Coverage},
                   {"estimated", c.isEstimated},
                   {"displays", Json::array()}};
-        for (size_t i = 0; i < states.size(); ++i)
-            j["displays"].push_back({{"display", states[i].displayId.toStdString()},
+        for (size_t i = 0; i < displays.size(); ++i)
+            j["displays"].push_back({{"display", displays[i].name},
+                                     {"read", readings[i]},
                                      {"peak", c.plans[i].peak},
                                      {"contrast", c.plans[i].contrast},
                                      {"light_given_up", c.plans[i].lightGivenUp},
@@ -195,6 +284,8 @@ int agree(const AgreeOptions &o)
     const run::DeskState b = stateMeant(place, o.second);
     if (o.figures)
         return figures(o, place, a, b);
+    if (o.read)
+        return byReadings(o, place, a, b);
     tellAgreement(a, b, o.reference, viewingOf(o), o.json);
     return 0;
 }

@@ -89,11 +89,8 @@ public:
                 keptElsewhere(m_mover)};
     }
     void declare(const QByteArray &, const VideoLut &lut) override { m_lut.load(lut); }
-    [[nodiscard]] bool hasMemorySlot() const override
-    {
-        return m_rig->with(
-            [](bench::Bench &b) { return b.display().description().memorySlots > 0; });
-    }
+    [[nodiscard]] int memorySlots() const override { return m_slot.count(); }
+    [[nodiscard]] bool mixesPrimaries() const override { return m_slot.mixes(); }
 
 private:
     bool m_benchMeter, m_corrects;

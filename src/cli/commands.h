@@ -62,6 +62,7 @@ struct AgreeOptions {
     std::string logbook, first, second; ///< numbers of runs, or displays
     std::string reference = "lantern40";
     bool eachAlone = false, figures = false, rank = false, json = false;
+    bool read = false; ///< by what the proofs read
 };
 struct CommonAimOptions {
     std::string logbook, aim, out;
@@ -133,6 +134,8 @@ struct RunOptions {
     int icc = 4, grid = 33;
     unsigned long long seed = 1;
     bool evened = false; ///< the simulated display evens its screen out by itself
+    int slot = 0; ///< 1 is the first; 0: not said
+    std::string slotName;
     bool noAdjust = false, intoSlot = false, takeOver = false, acceptMisfit = false;
     bool json = false;
 };

@@ -31,7 +31,8 @@ public:
     [[nodiscard]] virtual std::vector<uint8_t> declared() { return {}; }
     /// Gives back what was found, unless something was installed.
     virtual void ends(bool installed) { (void)installed; }
-    [[nodiscard]] virtual bool hasMemorySlot() const { return false; }
+    [[nodiscard]] virtual int memorySlots() const { return 0; }
+    [[nodiscard]] virtual bool mixesPrimaries() const { return false; }
 };
 
 /// The simulated display of the options. \throws Error BadInput

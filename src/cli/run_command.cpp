@@ -58,7 +58,10 @@ RunSetup setupFor(const RunOptions &o, Place &place)
     s.profileKind = profileKindByKey(o.kind);
     s.iccVersion = o.icc;
     s.grid = o.grid;
-    s.intoSlot = o.intoSlot;
+    s.intoSlot = o.intoSlot || o.slot > 0;
+    s.slot = std::max(0, o.slot - 1);
+    s.slotName = o.slotName;
+    s.slotMixes = s.intoSlot && place.mixesPrimaries();
     if (o.room.lux > 0) {
         s.roomLight = RoomLight{o.room.lux, chromaticityOption("--room-white", o.room.white)};
         s.reflectance = o.room.reflectance;
@@ -101,9 +104,12 @@ void checkSetup(const RunSetup &s, const Place &place)
 {
     if (s.chartList.empty())
         (void)makeChart(s.chartPatches);
-    if (s.intoSlot && !place.hasMemorySlot())
+    if (s.intoSlot && place.memorySlots() == 0)
         throw Error(ErrorKind::BadInput, "--into-slot",
                     {"%1 has no memory of its own", {s.displayName}}, "Leave the option out.");
+    if (s.intoSlot && s.slot >= place.memorySlots())
+        throw Error(ErrorKind::BadInput, "--slot",
+                    {"%1 has %2 slots", {s.displayName, std::to_string(place.memorySlots())}});
     if (s.iccVersion != 2 && s.iccVersion != 4)
         throw Error(ErrorKind::BadInput, "--icc " + std::to_string(s.iccVersion),
                     "2 (v2.4) or 4 (v4.4) is expected");

@@ -355,8 +355,24 @@ private slots:
             QTest::mouseClick(next, Qt::LeftButton);
         }
         QVERIFY(next->text().contains(QLatin1String("the profile and use it")));
+        // What was found is on the display already; held, what it had before.
+        const auto loaded = [&] {
+            return rig.demo->rig(0)->with([](bench::Bench &b) {
+                return b.condition().lut.value_or(VideoLut::identity());
+            });
+        };
+        QVERIFY(rig.waitFor([&] { return !(loaded() == VideoLut::identity()); }));
+        const VideoLut found = loaded();
+        auto *before = child<QPushButton>(rig, "eyeBefore");
+        QTest::mousePress(before, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return loaded() == VideoLut::identity(); }));
+        QTest::mouseRelease(before, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] { return loaded() == found; }));
+        child<QLineEdit>(rig, "eyeName")->setText(QStringLiteral("Evening"));
         QTest::mouseClick(next, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().byEye.has_value(); }));
+        QCOMPARE(rig.state().byEye->setup.profileTitle, std::string("Evening"));
+        QVERIFY(!rig.state().byEye->setup.fineTune);
         const auto rows = ledgerRows(rig.state());
         const auto accuracy = std::find_if(rows.begin(), rows.end(), [](const LedgerRow &r) {
             return r.property == QLatin1String("Colour accuracy");
@@ -366,6 +382,16 @@ private slots:
         QCOMPARE(markWord(Mark::ByEye), QStringLiteral("Judged by eye"));
         QVERIFY(rig.waitFor([&] { return rig.state().inUse.profileMatches; }));
         QVERIFY(!rig.state().displays[0].lastMean.has_value()); // no figure anywhere
+        // The same on the next display, from the first step on.
+        auto *other = child<QPushButton>(rig, "eyeOther");
+        QVERIFY(rig.waitFor([&] { return other->isVisible(); }));
+        QVERIFY(other->text().contains(QLatin1String("South desk")));
+        QTest::mouseClick(other, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().selected == 1 && rig.state().view == ViewId::ByEye &&
+                   steps->currentRow() == 0;
+        }));
+        QVERIFY(rig.waitFor([&] { return loaded() == found; })); // the first one keeps its own
     }
 
     void theKeyboardAloneGoesFromReadyToTheRun()

@@ -356,7 +356,7 @@ private slots:
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
         QVERIFY(rig.pressUntil(Stage::Done));
-        rig.session->keepByEye({});
+        rig.session->keepByEye({}, {});
         QVERIFY(rig.waitFor([&] { return rig.state().notice.contains(QLatin1String("by eye")); }));
         QVERIFY2(!rig.state().noticeIsProblem, qPrintable(rig.state().notice));
     }

@@ -151,6 +151,7 @@ void HistoryPart::take(const HistoryAnswer &answer)
                        history.evenRuns,
                        history.unfinishedEvenness,
                        history.modeRuns,
+                       history.slotRuns,
                        0};
     }
     m_state.pastRuns = answer.pastRuns;

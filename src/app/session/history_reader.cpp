@@ -17,6 +17,7 @@ using run::RunKind;
 constexpr int kMostPastRuns = 300; ///< that are offered to compare with
 constexpr size_t kMostEvenRuns = 6;
 constexpr int kMostModeRuns = 40;
+constexpr int kMostSlotRuns = 40;
 constexpr int kPage = 10; // more than one is needed only where rows are damaged
 
 std::optional<run::RunResults> resultsOf(run::Logbook &logbook, qint64 run, QStringList &problems)
@@ -122,6 +123,22 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         if (h.byEye && line.id > h.unfinishedRun.value_or(0))
             h.installed.reset();
         return !h.byEye;
+    });
+    int slotsLeft = kMostSlotRuns;
+    eachFinished(logbook, displayId, RunKind::Calibration, [&](const run::RunSummary &line) {
+        try {
+            const run::RunSetup setup = logbook.setup(line.id);
+            const auto slot = setup.intoSlot ? std::optional(setup.slot) : std::nullopt;
+            const bool isKnown = std::ranges::any_of(
+                h.slotRuns, [&](const auto &newer) { return newer->slot == slot; });
+            if (!isKnown)
+                if (auto results = resultsOf(logbook, line.id, h.problems))
+                    h.slotRuns.push_back(std::make_shared<const SlotRun>(
+                        SlotRun{line.id, QDateTime::fromString(line.startedAt, Qt::ISODate), slot,
+                                std::move(*results)}));
+        } catch (const Error &) { // that row is damaged, and named above
+        }
+        return --slotsLeft > 0;
     });
     h.unfinishedEvenness = logbook.unfinishedRun(displayId, RunKind::Evenness);
     eachFinished(logbook, displayId, RunKind::Evenness, [&](const run::RunSummary &line) {

@@ -32,6 +32,7 @@ struct DisplayHistory {
     std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first, a few
     std::optional<qint64> unfinishedEvenness;
     std::vector<std::shared_ptr<const ModeRun>> modeRuns; ///< the newest of each name
+    std::vector<std::shared_ptr<const SlotRun>> slotRuns; ///< one for each slot and for the LUT
     QStringList problems;                                 ///< rows that could not be read, and why
 };
 

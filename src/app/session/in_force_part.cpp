@@ -1,6 +1,7 @@
 #include "app/session/in_force_part.h"
 
 #include "run/book/in_words.h"
+#include "run/book/profile_request.h"
 
 namespace lantern::app {
 
@@ -104,6 +105,7 @@ void InForcePart::listProfiles()
         m_profiles.isNextCheckForetold = standing.foretoldAt.isValid();
         m_profiles.defaultInService = m_workplace->defaultInService(m_display);
         m_profiles.keeper = m_workplace->keeper();
+        m_profiles.slotInUse = run::slotOfProfile(standing.profile);
     });
     emit changed();
 }

@@ -7,6 +7,13 @@
 
 namespace lantern::app {
 
+/// What is on the display while a person judges it without a meter.
+enum class EyeLook {
+    Bare,   ///< as the panel is
+    New,    ///< as it would be with what was found
+    Before, ///< as it is when nobody judges it
+};
+
 /// All that a person can want of the session, as signals: widgets emit them and know nothing of who
 /// obeys. Files are named by their paths.
 class Intents : public QObject {
@@ -102,7 +109,22 @@ signals:
     void ownChartRemoved(const QString &name);
     void ownAimRemoved(const QString &name);
     // what comes out
-    void foundByEye(const lantern::EyeFindings &findings);
+    void foundByEye(const lantern::EyeFindings &findings, const QString &name);
+    void eyeLookWanted(const lantern::EyeFindings &findings, lantern::app::EyeLook look);
+    // fine-tuned by eye
+    void tuningShown(bool on); ///< somebody looks at it
+    void tuned(const lantern::FineTune &tune);
+    void tuneHeld(bool before); ///< as it was, while a key is held
+    void tunedWhiteWanted();
+    void tuneTurned(const lantern::MonitorControls &controls);
+    void turnsRead(bool reads); ///< the meter hangs there meanwhile
+    void tuneKept(const QString &name);
+    void slotChosen(int slot, const QString &name); ///< for the next run; -1: the video LUT
+    // displays that are to be alike
+    void matchChosen(const QStringList &displays);
+    void matchReadWanted(const QString &displayId);
+    void matchBegun();
+    void matchEnded();
     void profileNamed(const QString &title);
     void reportFolderChosen(const QString &folder);
     void reportStyleChosen(const lantern::run::ReportStyle &style);

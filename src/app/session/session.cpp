@@ -52,6 +52,8 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_log(logbookPath),
       m_trends(logbookPath),
       m_agreement(logbookPath),
+      m_match(logbookPath, beside(logbookPath, "match.json")),
+      m_tune(m_aim.undoStack()),
       m_book(logbookPath),
       m_run(logbookPath)
 {
@@ -63,7 +65,8 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
         m_damaged << run::inWords(e);
     }
     for (const QString &problem :
-         {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem(), m_book.takeProblem()})
+         {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem(), m_book.takeProblem(),
+          m_match.takeProblem()})
         if (!problem.isEmpty())
             m_damaged << problem;
     m_publish.setSingleShot(true);
@@ -93,6 +96,10 @@ void Session::lookWhereNeeded()
         m_trends.look(displayNames(), m_displays.empty() ? QString() : m_displays[m_selected].id);
     if (m_view == ViewId::Agreement)
         m_agreement.look(displayNames(), m_aim.state().aim);
+    if (m_view == ViewId::Match)
+        m_match.look(displayNames(), m_aim.state().aim);
+    if (m_view == ViewId::FineTune)
+        lookTuned();
     if (m_view == ViewId::SoftProof || m_view == ViewId::Compare)
         m_print.look(state().shown().profile);
 }
@@ -131,6 +138,15 @@ void Session::connectParts()
     connect(&m_trends, &TrendPart::failed, this, &Session::setProblem);
     connect(&m_agreement, &AgreementPart::changed, this, &Session::publish);
     connect(&m_agreement, &AgreementPart::failed, this, &Session::setProblem);
+    connect(&m_match, &MatchPart::changed, this, &Session::publish);
+    connect(&m_match, &MatchPart::failed, this, &Session::setProblem);
+    connect(&m_tune, &TunePart::changed, this, &Session::publish);
+    connect(&m_tune, &TunePart::lutWanted, this, &Session::publishTuned);
+    connect(&m_tune, &TunePart::whiteWanted, this, &Session::readTuned);
+    connect(&m_tune, &TunePart::controlsWanted, this, [this](const MonitorControls &controls) {
+        m_run.ask([controls](run::RunEngine &engine) { engine.setControls(controls); });
+    });
+    connect(&m_tune, &TunePart::made, this, &Session::installTuned);
     connect(&m_book, &BookPart::changed, this, &Session::publish);
     connect(&m_book, &BookPart::fetched, this, &Session::takeFetched);
     connect(&m_history, &HistoryPart::changed, this, [this] {
@@ -183,8 +199,12 @@ void Session::connectEngine()
     connect(engine, &run::RunEngine::roomRead, &m_meter, &MeterPart::roomRead);
     connect(engine, &run::RunEngine::blackRead, this,
             [this](const XYZ &xyz) { m_light.took(xyz, m_displays.at(m_selected).id); });
+    connect(engine, &run::RunEngine::whiteRead, &m_tune, &TunePart::read);
+    connect(engine, &run::RunEngine::controlsSet, &m_tune, &TunePart::turned);
     connect(engine, &run::RunEngine::errandFailed, this, [this](const QString &message) {
-        if (m_meter.state().readingRoom)
+        if (m_tune.isAsking())
+            m_tune.gaveUp();
+        else if (m_meter.state().readingRoom)
             m_meter.setReadingRoom(false);
         else if (m_light.state().readingBlack != BlackReading::None)
             m_light.gaveUp();
@@ -197,7 +217,9 @@ void Session::connectEngine()
     });
     connect(engine, &run::RunEngine::installedByEye, this, [this] {
         readLogbook();
-        setNotice(tr("The profile made by eye is installed and in use."));
+        setNotice(m_view == ViewId::FineTune
+                      ? tr("The fine-tuned profile is installed and in use.")
+                      : tr("The profile made by eye is installed and in use."));
     });
 }
 
@@ -229,10 +251,17 @@ void Session::compose() const
     static_cast<LogState &>(m_state) = m_log.state();
     static_cast<TrendState &>(m_state) = m_trends.state();
     static_cast<AgreementState &>(m_state) = m_agreement.state();
+    static_cast<MatchState &>(m_state) = m_match.state();
+    static_cast<TuneState &>(m_state) = m_tune.state();
     static_cast<BookState &>(m_state) = m_book.state();
     static_cast<GamutState &>(m_state) = m_gamut.state();
+    m_state.memory = m_displays.empty() ? std::nullopt : m_workplace->memory(m_selected);
+    m_state.slotWanted = m_slotWanted;
+    m_state.slotName = m_slotName;
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
+    for (size_t i = 0; i < m_state.displays.size(); ++i)
+        m_state.displays[i].place = m_workplace->screenOf(static_cast<int>(i));
     for (DisplayCard &card : m_state.displays)
         if (const auto known = m_history.verdicts().find(card.id);
             known != m_history.verdicts().end())
@@ -318,6 +347,7 @@ void Session::readLogbook(qint64 presentRun)
     m_log.outdate();
     m_trends.outdate();
     m_agreement.outdate();
+    m_match.outdate();
     m_book.outdate();
     QStringList ids;
     for (const DisplayCard &card : m_displays)
@@ -379,9 +409,14 @@ void Session::selectDisplay(int index)
         return;
     if (state().hasRun())
         m_run.stop();
+    leaveTrials(); // on the display before
     if (m_selected != index)
         m_evenness.reset(); // how that one is measured, and what its monitor does by itself
     m_selected = index;
+    m_tune.select(m_displays[m_selected].id);
+    m_viewAfter.reset();
+    m_slotWanted.reset();
+    m_slotName.clear();
     m_freshRunWanted = false;
     m_swappedRun.reset();
     m_notice.clear();
@@ -480,6 +515,7 @@ void Session::onStatus(const run::RunStatus &before)
     m_forecast.look(run);
     publish();
     if (now.activity == Activity::Working) { // the meter is needed elsewhere
+        m_tune.gaveUp();
         m_meter.setReadingRoom(false);
         m_light.gaveUp();
     }
@@ -527,6 +563,8 @@ void Session::onStatus(const run::RunStatus &before)
 /// While a run measures, its own LUT is loaded on purpose; only an installed profile is judged.
 void Session::lookInForce()
 {
+    if (m_state.memory != m_workplace->memory(m_selected)) // the monitor's own buttons
+        publish();
     const SessionState &s = state();
     std::optional<run::RunResults> expected;
     if (!s.results.installedPath.isEmpty())

@@ -8,13 +8,16 @@
 #include "app/session/gamut_part.h"
 #include "app/session/history_part.h"
 #include "app/session/in_force_part.h"
+#include "app/session/intents.h"
 #include "app/session/light_part.h"
 #include "app/session/log_part.h"
+#include "app/session/match_part.h"
 #include "app/session/meter_part.h"
 #include "app/session/print_part.h"
 #include "app/session/proof_part.h"
 #include "app/session/run_part.h"
 #include "app/session/trend_part.h"
+#include "app/session/tune_part.h"
 #include "app/state/session_state.h"
 #include "app/workplace/workplace.h"
 #include "core/plan/by_eye.h"
@@ -107,8 +110,30 @@ public slots:
     void readFourColours();
     /// The bare display, without any video LUT, while a person judges it; false puts it back.
     void bareDisplay(bool bare);
-    /// Makes and installs a profile from what a person saw.
-    void keepByEye(const lantern::EyeFindings &findings);
+    /// Meanwhile it can be looked at in other ways.
+    void lookByEye(const lantern::EyeFindings &findings, lantern::app::EyeLook look);
+    /// Makes and installs a profile from what a person saw. \param name empty: the usual one
+    void keepByEye(const lantern::EyeFindings &findings, const QString &name);
+    // The calibration fine-tuned by eye; each step can be undone
+    /// Somebody looks at it: what is asked for is on the display meanwhile.
+    void showTuning(bool on);
+    void tune(const lantern::FineTune &tune) { m_tune.tune(tune); }
+    void holdTune(bool before) { m_tune.hold(before); }
+    void readTuned();
+    void turnTuned(const lantern::MonitorControls &controls) { m_tune.turn(controls); }
+    void setReadsTurns(bool reads) { m_tune.setReadsTurns(reads); }
+    /// Kept as a profile that says so, and in use. \param name empty: the usual one
+    void keepTune(const QString &name);
+    /// Where the next run of this display goes. \param slot of the monitor's memory; -1: the video
+    /// LUT \param name that it gets
+    void chooseSlot(int slot, const QString &name);
+    // Displays that are to be alike
+    void chooseMatched(const QStringList &displays);
+    /// Reads what a display can do, as its controls stand now.
+    void readForMatch(const QString &displayId);
+    /// Their runs begin, one after another, with the aim that all can share.
+    void beginMatch();
+    void endMatch();
     void forgetRoomReadings();
     // The light around the desk, each with undo
     /// What was read of it, under a name.
@@ -197,7 +222,15 @@ private:
     /// Does it; an Error becomes the notice.
     void attempt(const std::function<void()> &work);
 
+    static std::string now(); ///< ISO 8601, UTC
     void beginRun();
+    void leaveTrials();
+    [[nodiscard]] run::RunSetup setupByEye(const QString &name, const QString &usual) const;
+    [[nodiscard]] QString whyNotTune() const;
+    void lookTuned();
+    void publishTuned();
+    void installTuned(const TunePart::Kept &kept);
+    void carryMeter();
     void clearRun();
     void resumeOldRun();
     void onStatus(const run::RunStatus &before);
@@ -246,6 +279,12 @@ private:
     std::optional<Aim> m_aimAtEnd;                 ///< chosen when the present run was complete
     bool m_freshRunWanted = false, m_preparing = false;
     bool m_showsFormer = false; ///< the display's former video LUT, while a key is held
+    std::optional<int> m_slotWanted;
+    QString m_slotName;
+    bool m_tuning = false;      ///< somebody looks at the fine-tuning
+    bool m_tuneShown = false;   ///< and it is on the display
+    std::optional<MonitorControls> m_tuneControls; ///< as they stood when that began
+    std::optional<ViewId> m_viewAfter;             ///< the present errand; nothing: its own
     qint64 m_reportThen = 0;    ///< that run, once it is open; 0: none
     bool m_putBackThen = false; ///< when the history is known
 
@@ -263,6 +302,8 @@ private:
     LogPart m_log;
     TrendPart m_trends;
     AgreementPart m_agreement;
+    MatchPart m_match;
+    TunePart m_tune;
     BookPart m_book;
     RunPart m_run;
 

@@ -15,14 +15,10 @@ namespace lantern::app {
 using run::Activity;
 using run::RunKind;
 
-namespace {
-
-std::string now()
+std::string Session::now()
 {
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
 }
-
-} // namespace
 
 void Session::beginRun()
 {
@@ -41,10 +37,20 @@ void Session::beginRun()
         m_proof.state().proof.applyTo(setup, QRandomGenerator::global()->generate());
         setup.against.clear(); // a run proves its own profile
         setup.startedAt = now();
+        if (const auto memory = m_workplace->memory(m_selected); memory && m_slotWanted) {
+            setup.intoSlot = true;
+            setup.slot = *m_slotWanted;
+            setup.slotName = m_slotName.toStdString();
+            setup.slotMixes = memory->mixes;
+            if (!m_slotName.isEmpty())
+                setup.profileTitle = setup.displayName + " " + setup.slotName + " " +
+                                     setup.startedAt.substr(0, 10);
+        }
         setup.skipped = m_checklist.openPoints();
         if (const auto &placement = m_checklist.state().placement)
             setup.patchGain = placement->patchGain;
         m_notice.clear();
+        leaveTrials();
         if (m_inForce.beginTrying()) {
             m_freshRunWanted = false; // once it is stopped, it is the one to go on with
             m_run.begin(setup);
@@ -90,6 +96,7 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
         }
         setup.startedAt = now();
         m_notice.clear();
+        leaveTrials();
         if (m_inForce.beginTrying()) {
             m_run.begin(setup);
             begun = true;
@@ -166,6 +173,7 @@ void Session::resumeEvenness()
     if (!run || state().isMeasuring() || state().hasRun())
         return;
     m_notice.clear();
+    leaveTrials();
     if (!m_inForce.beginTrying())
         return;
     m_run.resumeRun(*run);
@@ -265,7 +273,7 @@ void Session::finishErrand()
         if (!r.modeReadings.empty())
             m_history.readMode(r, m_run.state().status.run);
         readLogbook();
-        m_view = ViewId::Modes;
+        m_view = std::exchange(m_viewAfter, std::nullopt).value_or(ViewId::Modes);
         break;
     case RunKind::Evenness:
         if (r.evenness)
@@ -284,76 +292,10 @@ void Session::finishErrand()
     m_run.forget();
 }
 
-void Session::bareDisplay(bool bare)
-{
-    if (state().isMeasuring() || state().hasRun())
-        return;
-    if (!bare) {
-        m_inForce.putBack();
-        m_inForce.endTrying();
-    } else if (m_inForce.beginTrying())
-        m_inForce.showLut(VideoLut::identity());
-}
-
-void Session::showFormerState(qint64 run, bool on)
-{
-    if (state().isMeasuring() || (on && m_inForce.isTrying()))
-        return;
-    if (!on) {
-        if (!std::exchange(m_showsFormer, false))
-            return;                                         // what is tried is a run's
-        if (!m_run.state().results.installedPath.isEmpty()) // of the run that has just ended
-            m_inForce.setOwn(m_run.state().results);
-        m_inForce.putBack();
-        m_inForce.endTrying();
-        return;
-    }
-    VideoLut lut = VideoLut::identity();
-    const auto &loaded = m_history.state().loadedRuns;
-    if (const auto it = loaded.find(run); it != loaded.end() && it->second->calibration)
-        lut = it->second->calibration->lut;
-    // Programs hear of the former profile, too; as it was found, there was none of ours.
-    QByteArray profile;
-    if (const auto it = loaded.find(run); it != loaded.end())
-        profile = it->second->profile;
-    m_showsFormer = m_inForce.beginTrying();
-    if (m_showsFormer)
-        m_inForce.showLut(lut, profile);
-}
-
-void Session::keepByEye(const EyeFindings &findings)
-{
-    leaveFinishedRun();
-    if (state().isMeasuring() || state().hasRun()) {
-        setProblem(tr("A run is under way. Finish or stop it first."));
-        return;
-    }
-    attempt([&] {
-        const Aim &aim = m_aim.state().aim;
-        run::RunSetup setup = m_workplace->setup(m_selected);
-        setup.kind = RunKind::ByEye;
-        setup.aim = aim;
-        setup.meterName.clear();
-        setup.correction.clear();
-        setup.startedAt = now();
-        setup.profileTitle = setup.displayName + " " + setup.startedAt.substr(0, 10) + " by eye";
-        ProfileRequest request;
-        request.name = setup.profileTitle;
-        request.model = setup.displayName;
-        request.date = run::iccDate(setup);
-        const DisplayCard &card = m_displays[m_selected];
-        const BuiltProfile built = profileByEye(findings, aim, card.primaries, card.white, request);
-        const QByteArray icc(reinterpret_cast<const char *>(built.icc.data()),
-                             static_cast<qsizetype>(built.icc.size()));
-        m_run.ask([setup, icc, lut = lutByEye(findings, aim)](run::RunEngine &engine) {
-            engine.installByEye(setup, icc, lut);
-        });
-    });
-}
-
 void Session::resumeOldRun()
 {
     m_notice.clear();
+    leaveTrials();
     if (!m_inForce.beginTrying())
         return;
     m_checklist.confirm(true);
@@ -523,6 +465,12 @@ void Session::carryOut(NextStep step)
         break;
     case NextStep::NextDisplay:
         selectDisplay(nextDisplay(state()));
+        break;
+    case NextStep::CarryMeter:
+        carryMeter();
+        break;
+    case NextStep::ShowMatch:
+        showView(ViewId::Match);
         break;
     }
 }

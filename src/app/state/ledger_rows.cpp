@@ -166,11 +166,34 @@ MainAction toNextDisplay(const SessionState &state)
             NextStep::NextDisplay};
 }
 
+/// In a match, once the display's run is done; to no step apart from one.
+MainAction inMatch(const SessionState &state)
+{
+    const QStringList &all = state.match.displays;
+    const QString &here = state.displays[static_cast<size_t>(state.selected)].id;
+    if (!state.match.isBegun() || !all.contains(here) || !isMatched(state, here))
+        return {};
+    const auto done =
+        std::ranges::count_if(all, [&](const QString &id) { return isMatched(state, id); });
+    const int next = nextMatched(state);
+    const QString how = tr("%1 of %2 that are to be alike.").arg(done).arg(all.size());
+    if (next < 0)
+        return {tr("How alike they are"), how, NextStep::ShowMatch};
+    return {tr("Carry the meter to %1").arg(state.displays[static_cast<size_t>(next)].name), how,
+            NextStep::CarryMeter};
+}
+
 /// The run is complete: keep its report, then look at it or go on with another display.
 MainAction afterRun(const SessionState &state)
 {
     MainAction next = toNextDisplay(state);
     const MainAction open{tr("Open the report"), tr("The report is saved."), NextStep::OpenReport};
+    if (MainAction carry = inMatch(state); carry.step != NextStep::None) {
+        const bool isSaved = !state.reportFolder.isEmpty();
+        carry.other = isSaved ? open.text : tr("Save the report");
+        carry.otherStep = isSaved ? open.step : NextStep::SaveReport;
+        return carry;
+    }
     if (state.reportFolder.isEmpty()) {
         MainAction save{tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
         save.other = next.text;
@@ -211,6 +234,9 @@ MainAction beforeRun(const SessionState &state)
                 tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
     if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
         return checkAction(state);
+    if (const MainAction carry = inMatch(state); carry.step == NextStep::CarryMeter &&
+                                                 !state.readyConfirmed && !state.freshRunWanted)
+        return carry;
     if (!state.readyConfirmed && state.view != ViewId::Ready)
         return {tr("Check the display"), tr("Most failures come from skipping this."),
                 NextStep::ShowReady};
@@ -227,7 +253,10 @@ MainAction beforeRun(const SessionState &state)
         return {tr("Choose the aim"), QString(), NextStep::ChooseAim};
     if (!state.aimProblem.isEmpty())
         return {tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
-    return {tr("Use this aim"), inLocale(aimSummary(state.aim)), NextStep::BeginRun};
+    const QString where =
+        state.slotWanted ? tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
+                         : QString();
+    return {tr("Use this aim"), inLocale(aimSummary(state.aim)) + where, NextStep::BeginRun};
 }
 
 /// While a person turns the controls: going on is the thing to do only when white is right or the

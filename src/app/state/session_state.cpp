@@ -7,6 +7,8 @@
 
 #include <QCoreApplication>
 
+#include <algorithm>
+
 namespace lantern::app {
 
 Mark markOf(Call call)
@@ -80,6 +82,37 @@ QString aimProblem(const SessionState &state)
         return {};
     return QCoreApplication::translate("Aim", "%1 cannot do this: %2")
         .arg(state.displays[static_cast<size_t>(state.selected)].name, run::inWords(*why));
+}
+
+bool isMatched(const SessionState &state, const QString &displayId)
+{
+    if (!state.match.isBegun())
+        return false;
+    const run::RunSetup &present = state.results.setup;
+    if (state.hasRun() && state.status.activity == run::Activity::Finished &&
+        QString::fromStdString(present.displayId) == displayId &&
+        QDateTime::fromString(QString::fromStdString(present.startedAt), Qt::ISODate) >=
+            state.match.begunAt)
+        return true;
+    return std::ranges::any_of(state.pastRuns, [&](const PastRun &run) {
+        return run.displayId == displayId && run.startedAt >= state.match.begunAt;
+    });
+}
+
+int nextMatched(const SessionState &state)
+{
+    if (!state.match.isBegun())
+        return -1;
+    const auto isOpen = [&](const QString &id) {
+        return state.match.displays.contains(id) && !isMatched(state, id);
+    };
+    if (isOpen(state.displays[static_cast<size_t>(state.selected)].id))
+        return state.selected;
+    for (const QString &id : state.match.displays)
+        for (size_t i = 0; i < state.displays.size(); ++i)
+            if (state.displays[i].id == id && isOpen(id))
+                return static_cast<int>(i);
+    return -1;
 }
 
 DisplayState presentState(const run::RunResults &r)

@@ -9,6 +9,7 @@
 #include "desk/profile_in_use.h"
 #include "desk/profile_list.h"
 #include "run/book/lights.h"
+#include "run/book/match.h"
 #include "run/book/print_choice.h"
 #include "run/book/profile_form.h"
 #include "run/book/proof_choice.h"
@@ -20,6 +21,7 @@
 #include "run/logbook/figure_trends.h"
 
 #include <QDateTime>
+#include <QRect>
 #include <QString>
 #include <QStringList>
 
@@ -44,7 +46,7 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes;
+        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes, Match, FineTune, Memory;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -63,6 +65,9 @@ inline constexpr ViewId ViewId::Trends{"trends"};
 inline constexpr ViewId ViewId::Agreement{"agreement"};
 inline constexpr ViewId ViewId::Evenness{"evenness"};
 inline constexpr ViewId ViewId::Modes{"modes"};
+inline constexpr ViewId ViewId::Match{"match"};
+inline constexpr ViewId ViewId::FineTune{"fine-tune"};
+inline constexpr ViewId ViewId::Memory{"memory"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -76,6 +81,7 @@ struct DisplayVerdict {
 /// A display as the Desk shows it.
 struct DisplayCard : desk::DisplayFacts, DisplayVerdict {
     QString detail; ///< size and kind, in words
+    QRect place;    ///< on the desktop, in the toolkit's coordinates
 };
 
 /// What the meter shows at the right end of the Desk.
@@ -158,6 +164,7 @@ struct ProfilesState {
     bool isNextCheckForetold = false;        ///< by the display's drift, not by the days alone
     std::optional<QString> defaultInService; ///< file; empty: none; nothing: no colour service
     std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
+    std::optional<int> slotInUse; ///< of the monitor's memory, that the profile in use goes with
 };
 
 /// A gamut that a display's own is held against.
@@ -278,6 +285,55 @@ struct AgreementState {
     bool comparing = false;                               ///< it is being worked out
 };
 
+/// What the displays of a match can share, and how alike those are that are done.
+struct MatchSheet {
+    struct Display {
+        QString id, name;
+        QDateTime readAt;         ///< when it was read what it can do; invalid: never
+        qint64 run = 0;           ///< that was finished since the match was begun; 0: none
+        bool hasOtherAim = false; ///< that run
+    };
+    struct Pair {
+        size_t first, second;                           ///< of `displays`
+        Agreement agreement;                            ///< by what was read in their proofs
+        std::vector<DeviceRgb> firstCodes, secondCodes; ///< that showed its colours
+    };
+    run::Match match; ///< that it is of
+    std::vector<Display> displays;
+    std::optional<CommonAim> common; ///< plans in the order of `displays`; nothing: see why
+    QString whyNoCommon;
+    std::vector<Pair> pairs;
+};
+
+struct MatchState {
+    run::Match match;
+    std::shared_ptr<const MatchSheet> matchSheet; ///< null: not worked out yet
+};
+
+/// One turn of the monitor's own controls, and what it did.
+struct ControlTurn {
+    MonitorControls from, to;
+    std::optional<XYZ> before, after; ///< white, cd/m²; nothing: not read
+    bool operator==(const ControlTurn &) const = default;
+};
+
+/// What the eye asks for on top of the calibration of the selected display.
+struct TuneState {
+    QString whyNoTune;   ///< it cannot be tuned; empty: it can
+    qint64 tunedRun = 0; ///< the calibration below it
+    FineTune tune;
+    FineTune keptTune; ///< of the profile in use
+    std::shared_ptr<const TunableDisplay> tunable; ///< null: nothing to tune
+    std::optional<TunableDisplay::Tuned> tuned;    ///< what it comes to
+    bool holdsBefore = false;                      ///< the calibration is on the display instead
+    std::optional<XYZ> tunedWhite;                 ///< as read, with this tune and these controls
+    bool readingTuned = false, keepingTune = false;
+    bool readsTurns = false;                     ///< the meter hangs there while controls are turned
+    std::optional<MonitorControls> tuneControls; ///< as they stand; nothing: none can be reached
+    std::optional<ControlTurn> controlTurn;      ///< the last one
+    bool isTurnUnknown = false; ///< controls were turned and nobody read what that did
+};
+
 /// The house's shared book.
 struct BookState {
     QString bookUrl; ///< empty: this logbook goes with none
@@ -287,6 +343,28 @@ struct BookState {
     int runsBrought = 0, runsFetched = 0; ///< since then
     QString bookProblem;                  ///< why it could not be reached the last time
     QStringList bookLeft;                 ///< runs that could not be brought, and why
+};
+
+/// The newest calibration in a slot of the monitor's memory.
+struct SlotRun {
+    qint64 id = 0;
+    QDateTime at;
+    std::optional<int> slot; ///< nothing: in the video LUT
+    run::RunResults results;
+};
+
+/// A monitor's own memory.
+struct MonitorMemory {
+    int slotCount = 0;
+    bool mixes = false;        ///< primaries, see SlotTable
+    std::optional<int> active; ///< nothing: none
+    bool operator==(const MonitorMemory &) const = default;
+};
+
+struct MemoryState {
+    std::optional<MonitorMemory> memory; ///< of the selected display; nothing: it has none
+    std::optional<int> slotWanted;       ///< that the next run goes into; nothing: the video LUT
+    QString slotName;                    ///< that it gets
 };
 
 /// How even the selected display was found.
@@ -325,6 +403,7 @@ struct HistoryState {
     std::vector<std::shared_ptr<const EvenRun>> evenRuns; ///< newest first
     std::optional<qint64> unfinishedEvenness;             ///< newer than those
     std::vector<std::shared_ptr<const ModeRun>> modeRuns; ///< one for each name, newest first
+    std::vector<std::shared_ptr<const SlotRun>> slotRuns; ///< one for each slot and for the LUT
     qint64 openedRun = 0; ///< of loadedRuns, that views are to show instead of the newest; 0: none
 
     /// The run whose profile belongs to the display.
@@ -348,6 +427,9 @@ struct SessionState : RunState,
                       LogState,
                       TrendState,
                       AgreementState,
+                      MatchState,
+                      TuneState,
+                      MemoryState,
                       BookState,
                       GamutState {
     std::vector<DisplayCard> displays;
@@ -452,6 +534,12 @@ struct SessionState : RunState,
                status.activity == run::Activity::Faulted;
     }
 };
+
+/// Whether the run of a display is done in the match that is under way.
+bool isMatched(const SessionState &state, const QString &displayId);
+/// The display whose turn it is in the match that is under way, the selected one if it is not done;
+/// -1: no match, or all are done.
+int nextMatched(const SessionState &state);
 
 /// Display state as far as a run knows it now: after the chart, else after calibration, else from
 /// the last white.

@@ -5,9 +5,12 @@
 #include "app/views/check/check_view.h"
 #include "app/views/compare/compare_view.h"
 #include "app/views/evenness/evenness_view.h"
+#include "app/views/fine_tune/fine_tune_view.h"
 #include "app/views/gamut/gamut_view.h"
 #include "app/views/light/light_view.h"
 #include "app/views/logbook/logbook_view.h"
+#include "app/views/match/match_view.h"
+#include "app/views/memory/memory_view.h"
 #include "app/views/modes/modes_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
@@ -45,6 +48,12 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M)},
         {ViewId::Agreement, [](Intents *i) -> View * { return new AgreementView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A)},
+        {ViewId::Match, [](Intents *i) -> View * { return new MatchView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D)},
+        {ViewId::Memory, [](Intents *i) -> View * { return new MemoryView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O)},
+        {ViewId::FineTune, [](Intents *i) -> View * { return new FineTuneView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F)},
     };
 }
 

@@ -2,11 +2,15 @@
 
 #include "app/workplace/demo_setup.h"
 #include "core/base/error.h"
+#include "core/signal/slot_file.h"
 #include "platform/output.h"
+#include "run/book/profile_request.h"
+#include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
 
 #include <QCoreApplication>
+#include <QFileInfo>
 #include <QGuiApplication>
 #include <QScreen>
 
@@ -128,6 +132,11 @@ void DemoWorkplace::makeDevices(Place &place)
                 s.install(icc, name, path, QDateTime::currentDateTimeUtc());
             });
         });
+    const int memorySlots = place.rig->with(
+        [](bench::Bench &b) { return b.display().description().memorySlots; });
+    if (memorySlots > 0)
+        place.slot = std::make_shared<DemoSlot>(
+            place.rig, QFileInfo(m_profileFolder).absolutePath() + QStringLiteral("/memory/") + id);
     place.eye = std::make_shared<ScreenEye>(m_presenter.get());
     place.eye->hangAt(m_meterSpot);
 }
@@ -185,7 +194,7 @@ run::Devices DemoWorkplace::devices(int display, QThread *engineThread)
             place.controls,
             place.lut,
             place.store,
-            nullptr,
+            place.slot,
             std::make_shared<DemoMover>(place.rig, place.eye, screenOf(display))};
 }
 
@@ -205,12 +214,60 @@ void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &
     if (lut && !desk::takesOver(standing, *lastRun)) { // a person wants another
         place.lut->load(lutOf(standing));
         place.store->declare(standing.profile);
+        followProfile(place);
         return;
     }
     if (lut)
         m_shelf.keep(standing);
     place.lut->load(lut.value_or(VideoLut::identity()));
     place.store->declare(lut ? lastRun->profile : QByteArray());
+    followProfile(place);
+}
+
+/// The slot that the profile in use goes with.
+void DemoWorkplace::followProfile(Place &place)
+{
+    if (place.slot)
+        place.slot->activate(run::slotOfProfile(place.store->inUse()));
+}
+
+std::optional<MonitorMemory> DemoWorkplace::memory(int display) const
+{
+    const Place &place = m_places[static_cast<size_t>(display)];
+    if (!place.slot)
+        return std::nullopt;
+    return MonitorMemory{place.slot->count(), place.slot->mixes(), place.slot->active()};
+}
+
+void DemoWorkplace::pressSlot(int display, const std::optional<int> &slot)
+{
+    if (const auto &memory = m_places[static_cast<size_t>(display)].slot)
+        memory->activate(slot);
+}
+
+DemoSlot::DemoSlot(std::shared_ptr<run::BenchRig> rig, QString files)
+    : run::BenchSlot(std::move(rig)), m_files(std::move(files))
+{
+    std::map<int, SlotTable> filled;
+    for (int slot = 0; slot < count(); ++slot) {
+        const QString path = QStringLiteral("%1-%2.json").arg(m_files).arg(slot + 1);
+        if (!QFileInfo::exists(path))
+            continue;
+        try {
+            const std::string source = path.toStdString();
+            filled[slot] = slotFromJson(parseJson(run::readFile(path).toStdString(), source), source);
+        } catch (const Error &) { // a garbled one is empty, as in a monitor that lost it
+        }
+    }
+    restore(filled);
+}
+
+void DemoSlot::load(int slot, const SlotTable &table)
+{
+    run::BenchSlot::load(slot, table);
+    const QString path = QStringLiteral("%1-%2.json").arg(m_files).arg(slot + 1);
+    run::makeFolder(QFileInfo(path).absolutePath());
+    run::writeFile(path, QByteArray::fromStdString(slotToJson(table).dump() + "\n"));
 }
 
 platform::Standing DemoWorkplace::standing(int display) const
@@ -232,6 +289,7 @@ void DemoWorkplace::useProfile(int display, const QString &path)
     Place &place = m_places[static_cast<size_t>(display)];
     place.lut->load(desk::useFile(standing, path, m_shelf));
     place.store->declare(standing.profile);
+    followProfile(place);
 }
 
 void DemoWorkplace::changeStanding(int display,

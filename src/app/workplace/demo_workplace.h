@@ -61,6 +61,17 @@ private:
     QRect m_screen;
 };
 
+/// The bench monitor's memory, which lasts: a file for each slot.
+class DemoSlot : public run::BenchSlot {
+public:
+    /// \param files their path, but for number and ending
+    DemoSlot(std::shared_ptr<run::BenchRig> rig, QString files);
+    void load(int slot, const SlotTable &table) override;
+
+private:
+    QString m_files;
+};
+
 /// The demo: the three displays and two meters of Saltmarsh Herbarium Press on the bench. They show
 /// the pixels of the patch window; their LUTs and profiles are their own, and nothing of the real
 /// screen or of the person's profiles is touched.
@@ -94,6 +105,9 @@ public:
         return tr("The demonstration installs nothing for others.");
     }
     void showLut(int display, const VideoLut &lut, const QByteArray &profile) override;
+    [[nodiscard]] std::optional<MonitorMemory> memory(int display) const override;
+    /// The person pressed the monitor's own buttons.
+    void pressSlot(int display, const std::optional<int> &slot);
     desk::ProfileInUse readBack(int display, const run::RunResults &results) override;
     [[nodiscard]] ReadyFacts readyFacts(int display) const override;
 
@@ -135,9 +149,11 @@ private:
         std::shared_ptr<run::BenchControls> controls;
         std::shared_ptr<run::BenchLut> lut;
         std::shared_ptr<FolderStore> store;
+        std::shared_ptr<DemoSlot> slot; ///< null: it has no memory
         bool isAsLeft = false; ///< its controls stand where its last run left them
     };
     void makeDevices(Place &place);
+    static void followProfile(Place &place);
     void changeStanding(int display, const std::function<void(platform::Standing &)> &change);
 
     bool m_nightLight = false;

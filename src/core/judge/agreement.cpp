@@ -201,4 +201,48 @@ Agreement agreementOf(const KnownDisplay &first, const KnownDisplay &second,
     return out;
 }
 
+std::optional<Agreement> measuredAgreement(const Validation &first, const Validation &second,
+                                           Viewing viewing)
+{
+    const auto whiteOf = [](const Validation &v) { return vec(v.state.white.value_or(v.white)); };
+    Shown a{whiteOf(first), {}, {}}, b{whiteOf(second), {}, {}};
+    std::vector<ReferenceColour> asked;
+    std::vector<double> scatter;
+    for (const ValidatedPatch &p : first.patches) {
+        const auto same = std::ranges::find_if(second.patches, [&](const ValidatedPatch &other) {
+            return other.aimed.reference.name == p.aimed.reference.name &&
+                   other.aimed.reference.lab == p.aimed.reference.lab;
+        });
+        if (same == second.patches.end())
+            continue;
+        asked.push_back(p.aimed.reference);
+        a.colours.push_back(vec(p.measured));
+        b.colours.push_back(vec(same->measured));
+        a.reachable.push_back(p.outOfGamut <= kReachable);
+        b.reachable.push_back(same->outOfGamut <= kReachable);
+        scatter.push_back(std::hypot(p.uncertainty, same->uncertainty));
+    }
+    if (asked.empty())
+        return std::nullopt;
+    const Seen seen = seenOf(a, b, viewing);
+    Agreement out;
+    out.viewing = viewing;
+    out.whiteDeltaUv = uvBetween(a.white, b.white);
+    out.luminanceRatio = b.white[1] / a.white[1];
+    out.isMeterKnown = false;
+    std::vector<double> all;
+    double squares = 0;
+    for (size_t i = 0; i < asked.size(); ++i) {
+        all.push_back(deltaE2000(seen.first[i], seen.second[i]));
+        squares += scatter[i] * scatter[i];
+        out.colours.push_back({asked[i], seen.first[i], seen.second[i], all.back(), scatter[i],
+                               a.reachable[i] && b.reachable[i]});
+        if (!out.worst || all.back() > all[*out.worst])
+            out.worst = i;
+    }
+    out.deltaE00 = statistics(all);
+    out.meanError = std::sqrt(squares) / static_cast<double>(asked.size());
+    return out;
+}
+
 } // namespace lantern

@@ -67,4 +67,10 @@ struct Agreement {
 Agreement agreementOf(const KnownDisplay &first, const KnownDisplay &second,
                       const ReferenceSet &set, Viewing viewing);
 
+/// How alike two displays are by what a meter read of the same colours on both: nothing is
+/// foretold. The uncertainty is the meter's scatter alone; what it is off by on either display is
+/// not in it. Nothing where the proofs asked for no colour in common.
+std::optional<Agreement> measuredAgreement(const Validation &first, const Validation &second,
+                                           Viewing viewing);
+
 } // namespace lantern

@@ -4,6 +4,7 @@
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "core/colour/difference.h"
+#include "core/plan/grey_entries.h"
 
 #include <Eigen/LU>
 #include <algorithm>
@@ -19,8 +20,11 @@ constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02; ///< mean ΔE00 that another round must win
 constexpr double kToneCounts = 10;   ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
                                      ///< as bad as 0.1
+constexpr double kMixtureCounts = 2; ///< 1 % of a channel where it does not belong: as bad as 0.02
 constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
 /// Code values read, falling; denser towards black, where curves bend most and eyes see most.
+constexpr std::array<DeviceRgb, 3> kPrimaryPatches = {
+    DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0}, DeviceRgb{0, 0, 255}};
 const std::vector<double> kLevels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
                                      96,  80,  64,  48,  36,  26,  18,  10,  0};
 constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
@@ -30,8 +34,11 @@ constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a pow
 SignalPath signalPath(const CalibrationResult &result, const CalibrationTarget &target)
 {
     const MonitorControls gains = target.controls.value_or(MonitorControls{});
-    return {result.lut, target.linkBits, result.slot, result.panelBits,
-            Vec3(gains.redGain, gains.greenGain, gains.blueGain) / 100};
+    const Vec3 gain = Vec3(gains.redGain, gains.greenGain, gains.blueGain) / 100;
+    // Behind mixed primaries no table is one channel's own any more.
+    if (result.slot && result.slot->mixes())
+        return {result.lut, target.linkBits, {}, 0, gain};
+    return {result.lut, target.linkBits, result.slot, result.panelBits, gain};
 }
 
 CalibrationPlan::CalibrationPlan(Aim aim, CalibrationTarget target)
@@ -61,6 +68,8 @@ PlanStep CalibrationPlan::next() const
     case Phase::LoadTrial:
         return loadStep();
     case Phase::Trial: {
+        if (m_trial.size() == m_levels.size())
+            return ReadPatch{kPrimaryPatches[m_mixed.size()]};
         const double v = m_levels[m_trial.size()];
         return ReadPatch{{v, v, v}};
     }
@@ -106,15 +115,20 @@ void CalibrationPlan::accept(const Reading &reading)
             m_phase = Phase::LoadTrial;
         }
     } else if (m_phase == Phase::Trial) {
-        m_trial.push_back(reading);
-        if (m_trial.size() == m_levels.size())
+        (m_trial.size() < m_levels.size() ? m_trial : m_mixed).push_back(reading);
+        if (static_cast<int>(m_trial.size() + m_mixed.size()) == readingsOfRound())
             finishRound();
     }
 }
 
+int CalibrationPlan::readingsOfRound() const
+{
+    return static_cast<int>(m_levels.size() + (m_mixture ? kPrimaryPatches.size() : 0));
+}
+
 int CalibrationPlan::readingsLeft() const
 {
-    const int perRound = static_cast<int>(m_levels.size());
+    const int perRound = readingsOfRound();
     const int usualRounds = m_target.fixed ? 0 : 3;
     switch (m_phase) {
     case Phase::LoadIdentity:
@@ -123,7 +137,7 @@ int CalibrationPlan::readingsLeft() const
         return static_cast<int>(m_nativePatches.size() - m_native.size()) + usualRounds * perRound;
     case Phase::LoadTrial:
     case Phase::Trial:
-        return perRound - static_cast<int>(m_trial.size()) +
+        return perRound - static_cast<int>(m_trial.size() + m_mixed.size()) +
                std::max(0, usualRounds - 1 - m_round) * perRound;
     default:
         return 0;
@@ -156,6 +170,53 @@ void CalibrationPlan::solveNative()
         m_tone = native;
     }
     chooseAimedWhite();
+    if (m_target.mixes && m_aim.primaries)
+        mixPrimaries();
+}
+
+/// What each channel of the panel gives of the aimed primaries. Greys stay what they are: the rows
+/// add up to one, so that the tables are found by greys as without it.
+void CalibrationPlan::mixPrimaries()
+{
+    Mat3 aimed;
+    for (int c = 0; c < 3; ++c)
+        aimed.col(c) = vec(fromChromaticity((*m_aim.primaries)[static_cast<size_t>(c)], 1));
+    const Vec3 amount = aimed.inverse() * vec(m_aimedWhite);
+    if (!(amount.minCoeff() > 0))
+        throw Error(ErrorKind::BadInput, "aim", "its primaries cannot mix its white",
+                    "Choose others, or leave them as native.");
+    const Vec3 inWhite = m_inversePrimaries * vec(m_aimedWhite);
+    m_mixture = inWhite.cwiseInverse().asDiagonal() *
+                (m_inversePrimaries * (aimed * amount.asDiagonal()));
+    for (int row = 0; row < 3; ++row)
+        for (int column = 0; column < 3; ++column)
+            m_slot.mix[static_cast<size_t>(3 * row + column)] = (*m_mixture)(row, column);
+    if (const auto *gamma = std::get_if<GammaTone>(&m_tone))
+        m_slot.exponent = gamma->gamma;
+}
+
+/// What the primaries that were read lack of their mixture.
+Mat3 CalibrationPlan::mixtureMissing() const
+{
+    const Vec3 inWhite = m_inversePrimaries * vec(m_aimedWhite);
+    Mat3 read;
+    for (int c = 0; c < 3; ++c)
+        read.col(c) = drive(m_mixed[static_cast<size_t>(c)].xyz).cwiseQuotient(inWhite);
+    return *m_mixture - read;
+}
+
+/// Channels act on each other, and tones differ from the mixture's exponent: what the primaries
+/// were read to have too much or too little of is taken off or added.
+void CalibrationPlan::correctMixture()
+{
+    const Mat3 missing = mixtureMissing();
+    for (int row = 0; row < 3; ++row) {
+        const auto at = static_cast<size_t>(3 * row);
+        for (int column = 0; column < 3; ++column)
+            m_slot.mix[at + static_cast<size_t>(column)] += missing(row, column);
+        const double sum = m_slot.mix[at] + m_slot.mix[at + 1] + m_slot.mix[at + 2];
+        m_slot.mix[at + static_cast<size_t>(row)] += 1 - sum; // greys stay greys
+    }
 }
 
 void CalibrationPlan::chooseAimedWhite()
@@ -261,68 +322,20 @@ void CalibrationPlan::solveCorrection()
     });
 }
 
-/// For each entry the three signals, among those near the exact ones that can be sent, whose
-/// colour is nearest to the aim; none is below the one before.
 void CalibrationPlan::solveEntries(int count,
                                    const std::function<void(int, const Vec3 &)> &store) const
 {
     // In a monitor's memory there is no link behind the table.
     const std::optional<int> bits = m_target.intoSlot ? std::nullopt : m_target.linkBits;
-    std::array<std::vector<GreyResponse::Level>, 3> levels;
-    for (int c = 0; c < 3; ++c)
-        levels[c] = m_responses[c].levels(bits);
-    const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
-    constexpr size_t kReach = 2; // levels on each side of the exact light
-    // Deep shadows have few levels; there every one of them may be needed.
-    constexpr double kShadows = 0.15;
-    constexpr double kUneven = 0.12, kUnevenInShadows = 0.005; // ΔE00
-    std::array<size_t, 3> lowest{};
-    for (int i = 0; i < count; ++i) {
-        const XYZ aimed = aimedGrey(i / (count - 1.0));
-        const Lab aim = labFromXyz(relativeTo(aimed, m_aimedWhite), white);
-        const Vec3 wanted = drive(aimed);
-        std::array<size_t, 3> from{}, to{}, exact{};
-        for (int c = 0; c < 3; ++c) {
-            const auto &all = levels[c];
-            const auto above = static_cast<size_t>(
-                std::lower_bound(all.begin(), all.end(), wanted[c],
-                                 [](const auto &level, double w) { return level.light < w; }) -
-                all.begin());
-            exact[c] = above;
-            from[c] = std::max(lowest[c], above - std::min(above, kReach));
-            to[c] = std::max(from[c], std::min(all.size() - 1, above + kReach - 1));
-        }
-        double best = INFINITY;
-        std::array<size_t, 3> chosen = from;
-        std::array<size_t, 3> at{};
-        for (at[0] = from[0]; at[0] <= to[0]; ++at[0])
-            for (at[1] = from[1]; at[1] <= to[1]; ++at[1])
-                for (at[2] = from[2]; at[2] <= to[2]; ++at[2]) {
-                    const Vec3 light(levels[0][at[0]].light, levels[1][at[1]].light,
-                                     levels[2][at[2]].light);
-                    const XYZ shown = toXyz(vec(m_black) + m_primaries * light);
-                    const double d =
-                        deltaE2000(aim, labFromXyz(relativeTo(shown, m_aimedWhite), white));
-                    // Levels away from the exact ones make the channel's steps uneven, which all
-                    // colours but this grey pay for.
-                    double cost = d;
-                    // White is asked for by its luminance too: 1 % counts as 0.2.
-                    if (i + 1 == count)
-                        cost += 20 * std::abs(shown.Y / aimed.Y - 1);
-                    for (int c = 0; c < 3; ++c)
-                        if (at[c] > exact[c] || at[c] + 1 < exact[c])
-                            cost += i < kShadows * count ? kUnevenInShadows : kUneven;
-                    if (cost < best) {
-                        best = cost;
-                        chosen = at;
-                    }
-                }
-        if (i == 0 && !m_aim.contrastRatio)
-            chosen = {}; // native black stays as it is
-        lowest = chosen;
-        store(i, {levels[0][chosen[0]].signal, levels[1][chosen[1]].signal,
-                  levels[2][chosen[2]].signal});
-    }
+    GreyChannels channels{m_primaries, m_black, {}};
+    for (size_t c = 0; c < 3; ++c)
+        channels.levels[c] = m_responses[c].levels(bits);
+    std::vector<XYZ> aimed;
+    for (int i = 0; i < count; ++i)
+        aimed.push_back(aimedGrey(i / (count - 1.0)));
+    const auto entries = nearestEntries(aimed, channels, !m_aim.contrastRatio);
+    for (int i = 0; i < count; ++i)
+        store(i, entries[static_cast<size_t>(i)].signal);
 }
 
 int CalibrationPlan::distinctLevels() const
@@ -382,17 +395,22 @@ void CalibrationPlan::finishRound()
 {
     const CalibrationResult now = assess();
     const bool first = m_best.greys.empty();
-    auto score = [](const CalibrationResult &r) {
-        return r.meanDeltaE00 + kToneCounts * r.meanToneError;
-    };
-    const double gain = first ? INFINITY : score(m_best) - score(now);
-    if (gain > 0)
+    double score = now.meanDeltaE00 + kToneCounts * now.meanToneError;
+    if (m_mixture)
+        score += kMixtureCounts * mixtureMissing().cwiseAbs().sum();
+    const double gain = first ? INFINITY : m_bestScore - score;
+    if (gain > 0) {
         m_best = now;
+        m_bestScore = score;
+    }
     for (const Reading &r : m_trial)
         if (r.rgb.r > 0)
             m_observed.push_back({sentSignal(r.rgb.r / 255), drive(r.xyz), m_round});
     ++m_round;
     m_trial.clear();
+    if (m_mixture && m_round < kMaxRounds)
+        correctMixture();
+    m_mixed.clear();
     if (m_round >= kMaxRounds || (m_round >= kFewestRounds && gain < kWorthwhile)) {
         m_best.rounds = m_round;
         const bool loaded = m_target.intoSlot ? m_slot == m_best.slot : m_lut == m_best.lut;

@@ -31,6 +31,7 @@ struct CalibrationTarget {
     std::optional<MonitorControls> controls = {};
     /// Into the monitor's own memory instead of the video LUT.
     bool intoSlot = false;
+    bool mixes = false; ///< that memory mixes primaries: the aim's, where it names them
     /// Nowhere: nothing can be loaded, so white and tone stay what they are.
     bool fixed = false;
 };
@@ -83,6 +84,10 @@ private:
     };
 
     void solveNative();
+    void mixPrimaries();
+    void correctMixture();
+    [[nodiscard]] Mat3 mixtureMissing() const;
+    [[nodiscard]] int readingsOfRound() const;
     void chooseAimedWhite();
     [[nodiscard]] XYZ aimedGrey(double v) const;
     [[nodiscard]] Vec3 drive(const XYZ &c) const;
@@ -109,6 +114,7 @@ private:
     std::vector<double> m_levels; ///< code values 0..255 read in each round, falling
     std::vector<Reading> m_native;
     std::vector<Reading> m_trial;
+    std::vector<Reading> m_mixed; ///< the primaries, in a round of a memory that mixes them
 
     XYZ m_nativeWhite, m_black;
     Mat3 m_primaries = Mat3::Identity(); ///< columns: light of each channel, cd/m²
@@ -121,7 +127,11 @@ private:
     int m_panelBits = 0;
     VideoLut m_lut = VideoLut::identity();
     SlotTable m_slot = SlotTable::identity();
+    /// Light of the panel's channels (rows) that each primary (columns) is to have, of that in
+    /// white; nothing: primaries stay as they are.
+    std::optional<Mat3> m_mixture;
     CalibrationResult m_best;
+    double m_bestScore = 0;
 };
 
 } // namespace lantern

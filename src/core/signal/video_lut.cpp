@@ -61,6 +61,21 @@ double SlotTable::evaluate(int c, double input) const
     return channels[c][i] * (1 - f) + channels[c][i + 1] * f;
 }
 
+Vec3 SlotTable::apply(const Vec3 &signal) const
+{
+    Vec3 v = signal;
+    if (mixes()) {
+        const Vec3 light = v.cwiseMax(0).array().pow(exponent);
+        for (int c = 0; c < 3; ++c) {
+            const auto row = static_cast<size_t>(3 * c);
+            const double mixed =
+                mix[row] * light[0] + mix[row + 1] * light[1] + mix[row + 2] * light[2];
+            v[c] = std::pow(std::clamp(mixed, 0.0, 1.0), 1 / exponent);
+        }
+    }
+    return {evaluate(0, v[0]), evaluate(1, v[1]), evaluate(2, v[2])};
+}
+
 bool SlotTable::isMonotonic() const
 {
     return std::all_of(channels.begin(), channels.end(),

@@ -27,15 +27,22 @@ struct VideoLut {
     bool operator==(const VideoLut &) const = default;
 };
 
-/// Table in a monitor's own memory: 1024 numbers 0..1 for each of red, green, blue, looked up with
-/// linear interpolation.
+/// What a slot of a monitor's own memory holds: tables of 1024 numbers 0..1 for red, green and blue,
+/// looked up with linear interpolation; before them, where the monitor can, its primaries mixed:
+/// (mix · signal^exponent)^(1/exponent), held to 0..1.
 struct SlotTable {
     static constexpr int kSize = 1024;
+    static constexpr std::array<double, 9> kNoMix = {1, 0, 0, 0, 1, 0, 0, 0, 1};
     std::array<std::array<double, kSize>, 3> channels;
+    std::array<double, 9> mix = kNoMix; ///< row by row
+    double exponent = 2.2;
 
     static SlotTable identity();
     /// Output 0..1 for an input 0..1 (clamped) of channel c; linear between entries.
     [[nodiscard]] double evaluate(int c, double input) const;
+    [[nodiscard]] bool mixes() const { return mix != kNoMix; }
+    /// All three channels 0..1, mixed and looked up.
+    [[nodiscard]] Vec3 apply(const Vec3 &signal) const;
     [[nodiscard]] bool isMonotonic() const;
     bool operator==(const SlotTable &) const = default;
 };

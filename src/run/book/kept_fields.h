@@ -115,6 +115,8 @@ template <class A> void fields(A &a, VideoLut &lut)
 template <class A> void fields(A &a, SlotTable &slot)
 {
     a("channels", slot.channels);
+    a.later("mix", slot.mix, SlotTable::kNoMix);
+    a.later("exponent", slot.exponent, SlotTable{}.exponent);
 }
 
 template <class A> void fields(A &a, CalibrationResult &c)

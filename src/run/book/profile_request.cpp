@@ -1,7 +1,9 @@
 #include "run/book/profile_request.h"
 
+#include "core/base/error.h"
 #include "core/base/text.h"
 #include "core/plan/chart_reader.h"
+#include "core/profile/profile_file.h"
 #include "core/reading/readings_file.h"
 
 #include <nlohmann/json.hpp>
@@ -43,11 +45,30 @@ ProfileRequest profileRequest(const RunResults &r)
                                                      {"CMF_binary", "bold-lantern"},
                                                      {"CMF_version", LANTERN_VERSION}});
     request.metadata.insert(request.metadata.end(), r.setup.mapping.begin(), r.setup.mapping.end());
+    if (r.setup.intoSlot)
+        request.metadata.emplace_back(kSlotKey, std::to_string(r.setup.slot + 1));
     if (r.setup.roomLight)
         request.metadata.emplace_back("ROOM_ILLUMINANCE_LUX",
                                       compactNumber(r.setup.roomLight->illuminanceLux));
     request.scatter = r.repeatability;
     return request;
+}
+
+std::optional<int> slotOfProfile(const QByteArray &icc)
+{
+    if (icc.isEmpty())
+        return std::nullopt;
+    try {
+        const ProfileFile profile({icc.begin(), icc.end()}, "profile");
+        const auto slot = profile.metadata().find(kSlotKey);
+        if (slot == profile.metadata().end())
+            return std::nullopt;
+        const auto number = parseNumber(slot->second);
+        return number && *number >= 1 ? std::optional(static_cast<int>(*number) - 1)
+                                      : std::nullopt;
+    } catch (const Error &) {
+        return std::nullopt;
+    }
 }
 
 } // namespace lantern::run

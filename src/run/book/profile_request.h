@@ -12,4 +12,9 @@ DriftCorrection profileReadings(const RunResults &results);
 /// The profile that a run with calibration and chart asks for.
 ProfileRequest profileRequest(const RunResults &results);
 
+/// Of a profile's metadata: the slot of the monitor's memory that it goes with, 1 the first.
+inline constexpr const char *kSlotKey = "MEMORY_SLOT";
+/// The same, 0 the first; nothing: it goes with none, or is no profile.
+std::optional<int> slotOfProfile(const QByteArray &icc);
+
 } // namespace lantern::run

@@ -102,7 +102,8 @@ std::optional<StrayLight> roomOf(const RunSetup &setup)
 CalibrationTarget calibrationTarget(const RunResults &results)
 {
     const RunSetup &s = results.setup;
-    return {s.linkBits, results.controls, s.intoSlot, !s.loadsLut && !s.intoSlot};
+    return {s.linkBits, results.controls, s.intoSlot, s.intoSlot && s.slotMixes,
+            !s.loadsLut && !s.intoSlot};
 }
 
 ErrorSources errorSources(const RunResults &results)

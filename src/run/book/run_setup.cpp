@@ -127,6 +127,32 @@ EvennessChoice evennessFromJson(JsonObject choice)
     return e;
 }
 
+Json fineTuneToJson(const KeptTune &t)
+{
+    Json j = {{"white_uv", {t.tune.white.u, t.tune.white.v}},
+              {"luminance", t.tune.luminanceCdM2},
+              {"lightness", t.tune.lightness},
+              {"read_white", nullptr}};
+    if (t.white)
+        j["read_white"] = {t.white->X, t.white->Y, t.white->Z};
+    return j;
+}
+
+KeptTune fineTuneFromJson(JsonObject json)
+{
+    KeptTune t;
+    const auto uv = json.numbers("white_uv", 2, -kMostTuneUv, kMostTuneUv);
+    t.tune.white = {uv[0], uv[1]};
+    t.tune.luminanceCdM2 = json.number("luminance", -kMaxAimLuminance, kMaxAimLuminance);
+    t.tune.lightness = json.number("lightness", -kMostTuneLightness, kMostTuneLightness);
+    if (!json.raw("read_white").is_null()) {
+        const auto xyz = json.numbers("read_white", 3, 0, 100'000);
+        t.white = XYZ{xyz[0], xyz[1], xyz[2]};
+    }
+    json.finish();
+    return t;
+}
+
 } // namespace
 
 Json setupToJson(const RunSetup &s)
@@ -180,6 +206,10 @@ Json setupToJson(const RunSetup &s)
                          {"compensation", compensationKey(s.evenness.compensation)}};
     if (s.kind == RunKind::Mode)
         j["picture_mode"] = s.pictureMode;
+    if (s.intoSlot && (s.slot != 0 || !s.slotName.empty() || s.slotMixes))
+        j["memory"] = {{"slot", s.slot}, {"name", s.slotName}, {"mixes", s.slotMixes}};
+    if (s.fineTune)
+        j["fine_tune"] = fineTuneToJson(*s.fineTune);
     j["aim"] = aimToJson(s.aim);
     j["perceptual"] = s.perceptual;
     j["absolute"] = s.absolute;
@@ -324,6 +354,16 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.evenness = evennessFromJson(root.object("evenness"));
     if (s.kind == RunKind::Mode)
         s.pictureMode = root.string("picture_mode");
+    if (root.has("memory")) {
+        JsonObject memory = root.object("memory");
+        constexpr int kMostSlots = 64;
+        s.slot = memory.integer("slot", 0, kMostSlots - 1);
+        s.slotName = memory.string("name");
+        s.slotMixes = memory.boolean("mixes");
+        memory.finish();
+    }
+    if (root.has("fine_tune"))
+        s.fineTune = fineTuneFromJson(root.object("fine_tune"));
     s.seed = root.raw("seed").get<uint64_t>();
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
     if (!root.raw("start_controls").is_null())

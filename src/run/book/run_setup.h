@@ -4,6 +4,7 @@
 #include "core/judge/tolerance.h"
 #include "core/plan/adjustment.h"
 #include "core/plan/evenness_plan.h"
+#include "core/plan/fine_tune.h"
 #include "core/plan/raw_values.h"
 #include "core/plan/settling.h"
 #include "core/profile/profile_writer.h"
@@ -65,10 +66,18 @@ struct EvennessChoice {
     bool operator==(const EvennessChoice &) const = default;
 };
 
+/// A calibration as a person's eye changed it.
+struct KeptTune {
+    FineTune tune;
+    std::optional<XYZ> white = {}; ///< as read when it was kept, cd/m²; nothing: no meter was there
+    bool operator==(const KeptTune &) const = default;
+};
+
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
 struct RunSetup {
     RunKind kind = RunKind::Calibration;
-    qint64 referenceRun = 0;                        ///< for a check: the run it is held against
+    /// For a check: the run it is held against; for what was fine-tuned: the calibration below it.
+    qint64 referenceRun = 0;
     std::array<double, 2> patchShare = {0.1, 0.15}; ///< for a placement: the patch, of the screen
     std::vector<std::string> skipped = {};          ///< points of the checklist left open
     std::string displayId, displayName, serial, technology;
@@ -102,6 +111,9 @@ struct RunSetup {
     RawProof rawProof = RawProof::None;              ///< that no compositor changes what is shown
     std::optional<PrimarySet> claimedPrimaries = {}; ///< as the display tells, for that
     bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
+    int slot = 0;          ///< of it, 0 the first
+    std::string slotName = {}; ///< what the person calls it
+    bool slotMixes = false;    ///< that memory mixes the aimed primaries
     std::string tolerance = "studio";           ///< by its name, see toleranceOf()
     std::optional<Tolerance> ownTolerance = {}; ///< the person's own limits instead
     std::string reference = "lantern72";        ///< colours of the validation, see referenceByKey()
@@ -117,6 +129,7 @@ struct RunSetup {
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     EvennessChoice evenness = {};                   ///< for a measurement of evenness
     std::string pictureMode = {}; ///< for a reading of one, by its name at the monitor
+    std::optional<KeptTune> fineTune = {}; ///< for a profile by eye that is a calibration fine-tuned
     double patchGain = 0;         ///< see Placement::patchGain, as last found; 0: not known
     uint64_t seed = 1;            ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

@@ -211,4 +211,43 @@ QByteArray FileProfileStore::inUse()
     return QFileInfo::exists(m_path) ? readFile(m_path) : QByteArray();
 }
 
+int BenchSlot::count() const
+{
+    return m_rig->with([](bench::Bench &b) { return b.display().description().memorySlots; });
+}
+
+bool BenchSlot::mixes() const
+{
+    return m_rig->with([](bench::Bench &b) { return b.display().description().mixesPrimaries; });
+}
+
+void BenchSlot::load(int slot, const SlotTable &table)
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_slots[slot] = table;
+    }
+    activate(slot);
+}
+
+std::optional<int> BenchSlot::active()
+{
+    const std::lock_guard lock(m_mutex);
+    return m_active;
+}
+
+void BenchSlot::activate(const std::optional<int> &slot)
+{
+    std::optional<SlotTable> table;
+    {
+        const std::lock_guard lock(m_mutex);
+        m_active = slot;
+        if (slot) {
+            const auto held = m_slots.find(*slot);
+            table = held == m_slots.end() ? SlotTable::identity() : held->second;
+        }
+    }
+    m_rig->with([&](bench::Bench &b) { b.condition().memorySlot = table; });
+}
+
 } // namespace lantern::run

@@ -5,6 +5,7 @@
 
 #include <QTimer>
 
+#include <map>
 #include <memory>
 #include <mutex>
 
@@ -141,17 +142,23 @@ private:
     std::shared_ptr<BenchRig> m_rig;
 };
 
-/// The simulated monitor's first memory slot.
+/// The simulated monitor's memory. May be used by several threads.
 class BenchSlot : public MemorySlotDevice {
 public:
     explicit BenchSlot(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
-    void load(const SlotTable &table) override
-    {
-        m_rig->with([&](bench::Bench &b) { b.condition().memorySlot = table; });
-    }
+    [[nodiscard]] int count() const override;
+    [[nodiscard]] bool mixes() const override;
+    void load(int slot, const SlotTable &table) override;
+    std::optional<int> active() override;
+    void activate(const std::optional<int> &slot) override;
+    /// What it was filled with before this object was made.
+    void restore(const std::map<int, SlotTable> &filled) { m_slots = filled; }
 
 private:
     std::shared_ptr<BenchRig> m_rig;
+    std::mutex m_mutex;
+    std::map<int, SlotTable> m_slots;
+    std::optional<int> m_active;
 };
 
 /// The bench hangs its meter wherever it is told to.

@@ -155,11 +155,17 @@ public:
     virtual bool holds(const VideoLut &lut) { return read() == lut; }
 };
 
-/// A table in the monitor's own memory. Calls throw Error Device.
+/// The monitor's own memory: slots, one of which or none is active. Calls throw Error Device.
 class MemorySlotDevice {
 public:
     virtual ~MemorySlotDevice() = default;
-    virtual void load(const SlotTable &table) = 0;
+    [[nodiscard]] virtual int count() const = 0;
+    /// It mixes primaries, see SlotTable.
+    [[nodiscard]] virtual bool mixes() const = 0;
+    /// Fills a slot and makes it the active one. \param slot 0..count() - 1
+    virtual void load(int slot, const SlotTable &table) = 0;
+    virtual std::optional<int> active() = 0;                    ///< nothing: none
+    virtual void activate(const std::optional<int> &slot) = 0; ///< with what it holds
 };
 
 /// Hangs the meter over another place of the screen. Calls throw Error Device.

@@ -23,8 +23,7 @@ RunEngine::RunEngine(QString logbookPath, QObject *parent)
 {
     connect(&m_taker, &ReadingTaker::taken, this, &RunEngine::onReading);
     connect(&m_taker, &ReadingTaker::failed, this, [this](const QString &message, MeterFault kind) {
-        if (std::exchange(m_readsBlack, false))
-            m_devices.presenter->hide();
+        endApart();
         if (m_run.status.activity == Activity::Working)
             fault(message, kind);
         else
@@ -45,8 +44,7 @@ RunEngine::~RunEngine() = default;
 
 void RunEngine::setDevices(const Devices &devices)
 {
-    if (std::exchange(m_readsBlack, false)) // nobody will answer
-        m_devices.presenter->hide();
+    endApart(); // nobody will answer
     m_devices = devices;
     m_taker.setDevices(devices);
 }
@@ -134,8 +132,8 @@ void RunEngine::restoreDevices()
         writeControls(*m_run.results.controls);
     if (m_run.loadedLut)
         loadLut(*m_run.loadedLut);
-    if (m_run.loadedSlot && m_devices.slot)
-        m_devices.slot->load(*m_run.loadedSlot);
+    if (m_run.loadedSlot)
+        loadSlot(m_run.loadedSlot);
 }
 
 /// Comes to rest before m_run.status.stage, or goes straight into it.
@@ -229,15 +227,26 @@ void RunEngine::startStage()
         logbook().beginStage(m_run.status.run, m_run.status.stage, entry.version);
         if (entry.asFound) {
             loadLut(VideoLut::identity());
-            if (m_devices.slot)
-                m_devices.slot->load(SlotTable::identity());
+            loadSlot(m_run.results.setup.intoSlot ? std::optional(SlotTable::identity())
+                                                  : std::nullopt);
         }
         if (m_devices.lut && !m_run.lutInForce)
             m_run.lutInForce = m_devices.lut->save();
         m_taker.cancel(); // the room's light may just be being read
-        m_readsBlack = false;
+        m_reads = Apart::None;
         m_taker.greet();
     });
+}
+
+/// Into the run's slot of the monitor's memory. \param table nothing: the monitor without any slot
+void RunEngine::loadSlot(const std::optional<SlotTable> &table)
+{
+    if (!m_devices.slot)
+        return;
+    if (table)
+        m_devices.slot->load(m_run.results.setup.slot, *table);
+    else
+        m_devices.slot->activate(std::nullopt);
 }
 
 /// Where there is no LUT, none is in force.
@@ -338,8 +347,8 @@ void RunEngine::bringBack(const std::vector<LoggedReading> &logged)
         writeControls(*controls);
     if (lut)
         loadLut(*lut);
-    if (slot && m_devices.slot)
-        m_devices.slot->load(*slot);
+    if (slot)
+        loadSlot(slot);
     if (place && m_devices.mover)
         m_devices.mover->moveTo(place->x, place->y);
 }
@@ -443,7 +452,7 @@ void RunEngine::step()
                     throw Error(ErrorKind::BadInput, "display",
                                 "the monitor has no memory slot that can be reached",
                                 "Calibrate with the video LUT instead.");
-                m_devices.slot->load(slot->table);
+                loadSlot(slot->table);
                 m_run.loadedSlot = slot->table;
             } else {
                 finishStage(m_run.work->result());

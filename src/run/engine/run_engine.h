@@ -92,12 +92,19 @@ public slots:
     /// Reads the whole screen dark, outside of any run: what it gives by itself if the meter
     /// touches it, more where it is held away. blackRead() or errandFailed() follows.
     void readBlack();
+    /// Reads white as it is shown now, outside of any run. whiteRead() or errandFailed() follows.
+    /// \param correction of the meter for this display
+    void readWhite(const std::optional<lantern::Mat3> &correction);
+    /// Turns the monitor's controls outside of any run. controlsSet() or errandFailed() follows.
+    void setControls(const lantern::MonitorControls &controls);
 
 signals:
     /// The logbook is open, or failed() has said why it is not.
     void opened();
     void roomRead(const lantern::run::RoomLight &room);
     void blackRead(const lantern::XYZ &xyz);
+    void whiteRead(const lantern::XYZ &xyz);
+    void controlsSet(const lantern::MonitorControls &controls);
     void installedByEye();
     void meterGreeted(const QString &name);
     /// What was asked of the meter outside of a run did not work.
@@ -109,6 +116,9 @@ signals:
     void failed(const QString &message, int exitCode);
 
 private:
+    enum class Apart { None, Black, White }; ///< what is read for no run
+    void readApart(Apart what, const ReadPatch &patch);
+    bool endApart();
     void step();
     void startStage();
     void finishStage(const StageResult &result);
@@ -124,6 +134,7 @@ private:
     bool isOtherMeter();
     std::vector<LoggedReading> spareReadings(const std::vector<LoggedReading> &logged);
     void loadLut(const VideoLut &lut);
+    void loadSlot(const std::optional<SlotTable> &table);
     void changeProfile(const std::function<void(RunSetup &)> &change);
     bool isLutForeign();
     [[nodiscard]] bool controlsAreWatched() const;
@@ -177,7 +188,7 @@ private:
     std::unique_ptr<Logbook> m_logbook;
     Devices m_devices;
     bool m_automatic = false;
-    bool m_readsBlack = false; ///< for no run
+    Apart m_reads = Apart::None;
     bool m_acceptsMisfit = false;
     State m_run;
     ReadingTaker m_taker;

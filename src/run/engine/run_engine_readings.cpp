@@ -113,9 +113,11 @@ void RunEngine::replayStage()
 
 void RunEngine::onReading(const XYZ &xyz, double integrationSeconds)
 {
-    if (std::exchange(m_readsBlack, false)) {
-        m_devices.presenter->hide();
-        emit blackRead(xyz);
+    if (const Apart read = m_reads; endApart()) {
+        if (read == Apart::Black)
+            emit blackRead(xyz);
+        else
+            emit whiteRead(xyz);
         return;
     }
     const QString meter = m_devices.meter->name();

@@ -48,9 +48,50 @@ void RunEngine::readBlack()
                              "that is kept and the screen's reflectance instead."));
         return;
     }
-    m_readsBlack = true;
+    readApart(Apart::Black, {kDeviceBlack, ScreenRegion{}});
+}
+
+void RunEngine::readWhite(const std::optional<Mat3> &correction)
+{
+    if (m_run.status.activity == Activity::Working || m_taker.isBusy() || !m_devices.meter) {
+        emit errandFailed(tr("The meter is busy. Pause the run first."));
+        return;
+    }
+    m_taker.setCorrection(correction);
+    readApart(Apart::White, {kDeviceWhite, {}});
+}
+
+void RunEngine::readApart(Apart what, const ReadPatch &patch)
+{
+    m_reads = what;
+    ReadPatch settled = patch;
     constexpr double kSettleSeconds = 1; // from whatever was on the screen
-    m_taker.take({{0, 0, 0}, ScreenRegion{}, kSettleSeconds});
+    settled.settleSeconds = kSettleSeconds;
+    m_taker.take(settled);
+}
+
+/// A reading for no run is over, whatever came of it. False: there was none.
+bool RunEngine::endApart()
+{
+    const Apart read = std::exchange(m_reads, Apart::None);
+    if (read != Apart::None)
+        m_devices.presenter->hide();
+    if (read == Apart::White)
+        m_taker.setCorrection({});
+    return read != Apart::None;
+}
+
+void RunEngine::setControls(const MonitorControls &controls)
+{
+    try {
+        if (!m_devices.controls)
+            throw Error(ErrorKind::Device, "monitor", "its controls cannot be reached",
+                        "Turn them at the monitor.");
+        m_devices.controls->write(controls);
+        emit controlsSet(controls);
+    } catch (const Error &e) {
+        emit errandFailed(inWords(e));
+    }
 }
 
 void RunEngine::resumeWithMeter(qint64 run, const RunSetup &facts)

@@ -142,6 +142,33 @@ std::optional<DeskState> stateNow(Logbook &book, const std::vector<LogLine> &lin
     return std::nullopt;
 }
 
+std::optional<ReadBefore> readLast(Logbook &book, const std::vector<LogLine> &lines,
+                                   const QString &displayId)
+{
+    const auto now = stateNow(book, lines, displayId);
+    for (const LogLine &line : lines) { // newest first
+        if (now && now->read && line.id == now->run) // with what it has lost since
+            return ReadBefore{*now->read, now->readIn, now->readAt};
+        const bool isMode = line.kind == RunKind::Mode;
+        if (line.displayId != displayId || (!isMode && line.kind != RunKind::Calibration) ||
+            (isMode && !line.finished))
+            continue;
+        try {
+            RunResults r = loadResults(book, line.id);
+            if (isMode) {
+                r.found = r.modeReadings;
+                r.before = displayState(r.found, r.setup.aim, StateDetail::Everything);
+            }
+            if (auto read = readBefore(r))
+                return ReadBefore{std::move(*read), line.id, line.startedAt};
+        } catch (const Error &e) {
+            if (e.kind == ErrorKind::Device)
+                throw;
+        }
+    }
+    return std::nullopt;
+}
+
 std::vector<QString> displaysIn(const std::vector<LogLine> &lines)
 {
     std::map<QString, QString> names; // the newest name of each

@@ -39,6 +39,16 @@ DeskState stateIn(Logbook &book, qint64 run);
 std::optional<DeskState> stateNow(Logbook &book, const std::vector<LogLine> &lines,
                                   const QString &displayId);
 
+/// What a display was read to be able to do, last: before a calibration, or when one of its picture
+/// modes was read, as that mode is. Nothing: never.
+struct ReadBefore {
+    ReadDisplay display;
+    qint64 run = 0;
+    QString readAt; ///< ISO 8601, UTC
+};
+std::optional<ReadBefore> readLast(Logbook &book, const std::vector<LogLine> &lines,
+                                   const QString &displayId);
+
 /// Ids of all displays that have runs, by name.
 std::vector<QString> displaysIn(const std::vector<LogLine> &lines);
 

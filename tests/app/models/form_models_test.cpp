@@ -160,6 +160,25 @@ private slots:
         QVERIFY(kept.figures.contains(figure(0.005, 4)));
     }
 
+    /// Each step of the judgement by eye shows how it looks when it is off on both sides.
+    void stepsByEyeShowHowTheyLook()
+    {
+        for (int i = 0; i < static_cast<int>(EyeStep::Result); ++i) {
+            const auto examples = eyeExamples(static_cast<EyeStep>(i));
+            QCOMPARE(examples.size(), size_t(3));
+            QVERIFY(!examples[0].isRight && examples[1].isRight && !examples[2].isRight);
+            for (const EyeExample &e : examples)
+                QVERIFY(!e.caption.isEmpty() && !e.parts.empty());
+        }
+        QVERIFY(eyeExamples(EyeStep::Result).empty());
+        // Where it is right the field vanishes in what the lines melt to; else it does not.
+        const auto green = eyeExamples(EyeStep::Green);
+        QCOMPARE(green[1].parts.front(), green[1].ground);
+        QVERIFY(green[0].parts.front()[1] < green[0].ground[1]);
+        QVERIFY(green[2].parts.front()[1] > green[2].ground[1]);
+        QCOMPARE(green[0].parts.front()[0], 0.0); // in its own channel alone
+    }
+
     void whatTheDisplayCannotDoIsSaid()
     {
         SessionState s = earlierRun();

@@ -262,6 +262,38 @@ private slots:
         QCOMPARE(a.otherStep, NextStep::NextDisplay);
     }
 
+    /// In a match the meter goes on to the next display that is to be alike, and to no other.
+    void inAMatchTheMeterIsCarriedOn()
+    {
+        SessionState s = withRun(Activity::Finished, Stage::Done);
+        s.displays.resize(1);
+        s.displays[0].id = QStringLiteral("here");
+        for (const char *id : {"wall", "booth"}) {
+            DisplayCard card;
+            card.id = card.name = QLatin1String(id);
+            s.displays.push_back(card);
+        }
+        s.results.setup.displayId = "here";
+        s.results.setup.startedAt = "2026-03-01T10:00:00Z";
+        s.match.displays = QStringList{QStringLiteral("here"), QStringLiteral("booth")};
+        s.match.begunAt = QDateTime::fromString(QStringLiteral("2026-03-01T09:59:00Z"), Qt::ISODate);
+        MainAction a = mainAction(s);
+        QCOMPARE(a.step, NextStep::CarryMeter);
+        QCOMPARE(a.text, QStringLiteral("Carry the meter to booth"));
+        QCOMPARE(a.hint, QStringLiteral("1 of 2 that are to be alike."));
+        QCOMPARE(a.otherStep, NextStep::SaveReport);
+        QCOMPARE(nextMatched(s), 2);
+        // A run from before the match does not count; one since then does.
+        s.pastRuns = {{7, QStringLiteral("booth"), {}, s.match.begunAt.addSecs(-1)}};
+        QCOMPARE(mainAction(s).step, NextStep::CarryMeter);
+        s.pastRuns.front().startedAt = s.match.begunAt;
+        a = mainAction(s);
+        QCOMPARE(a.step, NextStep::ShowMatch);
+        QCOMPARE(nextMatched(s), -1);
+        s.match.begunAt = {}; // given up
+        QCOMPARE(mainAction(s).step, NextStep::SaveReport);
+    }
+
     /// A check that holds asks for nothing.
     void aCheckThatHoldsAsksForNothing()
     {

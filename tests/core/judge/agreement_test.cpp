@@ -120,6 +120,44 @@ private slots:
                  *g.worst);
     }
 
+    /// By what a meter read of the same colours on both: no model between.
+    void whatWasReadOnBothIsHeldTogether()
+    {
+        const ToyDisplay one, two = otherToy();
+        const ProfileFile p = profileOf(one.read(m_chart)), q = profileOf(two.read(m_chart));
+        const auto proof = [](const ToyDisplay &d, const ProfileFile &profile,
+                              const ReferenceSet &set) {
+            ValidationRequest r;
+            r.referenceName = set.name;
+            r.aimed = aimedPatches(set, profile);
+            r.readings = d.read(validationPatches(r.aimed));
+            r.tolerance = toleranceByName("studio");
+            return validate(r);
+        };
+        const Validation a = proof(one, p, lantern40()), b = proof(two, q, lantern40());
+        const Truth truth = truthOf(one, p, two, q, lantern40());
+        const auto g = measuredAgreement(a, b, Viewing::SideBySide);
+        QVERIFY(g.has_value());
+        QCOMPARE(g->colours.size(), lantern40().colours.size());
+        for (size_t i = 0; i < g->colours.size(); ++i)
+            QVERIFY(std::abs(g->colours[i].deltaE00 - truth.each[i]) < 1e-9);
+        QVERIFY(std::abs(g->deltaE00.mean - truth.mean) < 1e-9);
+        QCOMPARE(*g->worst, static_cast<size_t>(std::ranges::max_element(truth.each) -
+                                                truth.each.begin()));
+        const XYZ wa = one.show(kDeviceWhite), wb = two.show(kDeviceWhite);
+        QVERIFY(std::abs(g->luminanceRatio - wb.Y / wa.Y) < 1e-9);
+        QVERIFY(std::abs(g->whiteDeltaUv - deltaUvPrime(uvPrime(wa), uvPrime(wb))) < 1e-12);
+        // Alone each is seen against its own white, which is then no difference.
+        const auto alone = measuredAgreement(a, b, Viewing::EachAlone);
+        QVERIFY(alone->deltaE00.mean < g->deltaE00.mean);
+        // Of colours in common only; of none, nothing.
+        ReferenceSet few{"few", {lantern40().colours[3], {"none", {50, 1, 1}}}};
+        QCOMPARE(measuredAgreement(a, proof(two, q, few), Viewing::SideBySide)->colours.size(),
+                 size_t(1));
+        few.colours.erase(few.colours.begin());
+        QVERIFY(!measuredAgreement(a, proof(two, q, few), Viewing::SideBySide));
+    }
+
     /// Light that each primary lost is found in a few colours; what is foretold follows.
     void whatHasChangedSinceCounts()
     {

@@ -112,6 +112,61 @@ EyeStepModel eyeStepModel(EyeStep step, const EyeWork &work)
     return m;
 }
 
+std::vector<EyeExample> eyeExamples(EyeStep step)
+{
+    const auto grey = [](double code) { return std::array{code, code, code}; };
+    const auto bars = [&](std::initializer_list<double> codes) {
+        std::vector<std::array<double, 3>> parts;
+        for (const double code : codes)
+            parts.push_back(grey(code));
+        return parts;
+    };
+    switch (step) {
+    case EyeStep::Black:
+        return {{ByEye::tr("too dark"), false, grey(0), bars({0, 0, 0, 0, 3, 10})},
+                {ByEye::tr("right"), true, grey(4), bars({4, 6, 13, 21, 29, 38})},
+                {ByEye::tr("too light"), false, grey(48), bars({54, 60, 66, 72, 78, 84})}};
+    case EyeStep::White:
+        return {{ByEye::tr("too little"), false, grey(190), bars({182, 174, 166, 158, 150, 142})},
+                {ByEye::tr("right"), true, grey(250), bars({248, 239, 230, 221, 212, 203})},
+                {ByEye::tr("too much"), false, grey(255), bars({255, 255, 255, 255, 253, 246})}};
+    case EyeStep::Neutral: {
+        const auto tinted = [](double r, double b) {
+            std::vector<std::array<double, 3>> parts;
+            for (const double code : {64.0, 112.0, 160.0, 208.0})
+                parts.push_back({code * r, code, code * b});
+            return parts;
+        };
+        return {{ByEye::tr("too warm"), false, grey(0), tinted(1.08, 0.88)},
+                {ByEye::tr("right"), true, grey(0), tinted(1, 1)},
+                {ByEye::tr("too cool"), false, grey(0), tinted(0.92, 1.14)}};
+    }
+    case EyeStep::Result:
+        return {};
+    case EyeStep::Grey:
+    case EyeStep::Red:
+    case EyeStep::Green:
+    case EyeStep::Blue:
+        break;
+    }
+    // From where the lines melt together.
+    constexpr double kMelted = 186, kOff = 34;
+    const int channel = channelOf(step).value_or(kAllChannels);
+    const auto inChannel = [&](double code) {
+        std::array<double, 3> v{};
+        for (int c = 0; c < 3; ++c)
+            if (channel == kAllChannels || channel == c)
+                v[static_cast<size_t>(c)] = code;
+        return v;
+    };
+    const auto field = [&](const QString &caption, double code, bool right) {
+        return EyeExample{caption, right, inChannel(kMelted), {inChannel(code)}, true};
+    };
+    return {field(ByEye::tr("too dark"), kMelted - kOff, false),
+            field(ByEye::tr("right: it vanishes"), kMelted, true),
+            field(ByEye::tr("too light"), kMelted + kOff, false)};
+}
+
 EyeWork moved(EyeStep step, EyeWork work, const std::vector<int> &values)
 {
     if (const auto channel = channelOf(step)) {

@@ -37,6 +37,17 @@ struct EyeStepModel {
 
 EyeStepModel eyeStepModel(EyeStep step, const EyeWork &work);
 
+/// How a step looks, in small: code values of this screen.
+struct EyeExample {
+    QString caption;
+    bool isRight = false;
+    std::array<double, 3> ground{};
+    std::vector<std::array<double, 3>> parts; ///< bars from left to right
+    bool isMiddle = false;                    ///< the one part lies in the middle instead
+};
+/// Too little, right and too much; none for a step that shows nothing.
+std::vector<EyeExample> eyeExamples(EyeStep step);
+
 /// The work after the sliders of a step were moved. \param values as many as the step has sliders
 EyeWork moved(EyeStep step, EyeWork work, const std::vector<int> &values);
 

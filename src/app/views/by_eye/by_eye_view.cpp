@@ -16,7 +16,11 @@ ByEyeView::ByEyeView(Intents *intents)
       m_target(new MatchTarget),
       m_words(makeLabel({}, theme::kNormal, theme::kText)),
       m_figure(makeLabel({}, theme::kFigure, theme::kBright, QFont::Light)),
-      m_next(new QPushButton)
+      m_examples(new EyeExamples),
+      m_name(new QLineEdit),
+      m_next(new QPushButton),
+      m_before(new QPushButton(tr("Hold: as &before"))),
+      m_other(new QPushButton)
 {
     m_steps->setObjectName(QStringLiteral("eyeSteps"));
     m_steps->setAccessibleName(tr("Steps"));
@@ -26,7 +30,32 @@ ByEyeView::ByEyeView(Intents *intents)
     QSizePolicy kept = m_target->sizePolicy();
     kept.setRetainSizeWhenHidden(true);
     m_target->setSizePolicy(kept);
-    auto *side = new QVBoxLayout;
+    auto *middle = new QVBoxLayout;
+    middle->addWidget(m_target, 1);
+    middle->addWidget(m_examples);
+    auto *row = new QHBoxLayout;
+    row->addWidget(m_steps);
+    row->addLayout(middle, 1);
+    row->addSpacing(12);
+    row->addWidget(makeSide());
+    body()->addLayout(row, 1);
+    connect(m_steps, &QListWidget::currentRowChanged, this, &ByEyeView::showStep);
+    connect(m_next, &QPushButton::clicked, this, [this] {
+        if (step() == EyeStep::Result)
+            keep();
+        else
+            m_steps->setCurrentRow(m_steps->currentRow() + 1);
+    });
+    connect(m_before, &QPushButton::pressed, this, [this] { showOnDisplay(EyeLook::Before); });
+    connect(m_before, &QPushButton::released, this, [this] { showOnDisplay(EyeLook::New); });
+    connect(m_other, &QPushButton::clicked, this, &ByEyeView::goOn);
+    m_steps->setCurrentRow(0);
+}
+
+QWidget *ByEyeView::makeSide()
+{
+    auto *sideWidget = new QWidget;
+    auto *side = new QVBoxLayout(sideWidget);
     side->setContentsMargins(0, 0, 0, 0);
     side->addWidget(m_words);
     side->addSpacing(8);
@@ -40,26 +69,44 @@ ByEyeView::ByEyeView(Intents *intents)
     }
     side->addWidget(m_figure);
     side->addSpacing(12);
+    m_before->setObjectName(QStringLiteral("eyeBefore"));
+    m_before->setToolTip(tr("What was found is on the display now; held, what it had before."));
+    m_name->setObjectName(QStringLiteral("eyeName"));
+    m_name->setAccessibleName(tr("Name of the profile"));
+    m_name->setPlaceholderText(tr("name, such as “evening”"));
     m_next->setObjectName(QStringLiteral("eyeNext"));
+    m_other->setObjectName(QStringLiteral("eyeOther"));
+    side->addWidget(m_before, 0, Qt::AlignLeft);
+    side->addWidget(m_name);
     side->addWidget(m_next, 0, Qt::AlignLeft);
+    side->addWidget(m_other, 0, Qt::AlignLeft);
     side->addStretch(1);
-    auto *sideWidget = new QWidget;
-    sideWidget->setLayout(side);
-    sideWidget->setFixedWidth(230);
-    auto *row = new QHBoxLayout;
-    row->addWidget(m_steps);
-    row->addWidget(m_target, 1);
-    row->addSpacing(12);
-    row->addWidget(sideWidget);
-    body()->addLayout(row, 1);
-    connect(m_steps, &QListWidget::currentRowChanged, this, &ByEyeView::showStep);
-    connect(m_next, &QPushButton::clicked, this, [this] {
-        if (step() == EyeStep::Result)
-            emit this->intents()->foundByEye(m_work.findings);
-        else
-            m_steps->setCurrentRow(m_steps->currentRow() + 1);
-    });
+    constexpr int kWidth = 230;
+    sideWidget->setFixedWidth(kWidth);
+    return sideWidget;
+}
+
+void ByEyeView::keep()
+{
+    m_waits = true;
+    emit intents()->foundByEye(m_work.findings, m_name->text());
+}
+
+/// The same on the next display.
+void ByEyeView::goOn()
+{
+    const int other = m_otherDisplay;
+    m_work = {};
+    m_name->clear();
     m_steps->setCurrentRow(0);
+    emit intents()->displayWanted(other);
+    emit intents()->viewWanted(ViewId::ByEye);
+}
+
+void ByEyeView::showOnDisplay(EyeLook look)
+{
+    if (isVisible())
+        emit intents()->eyeLookWanted(m_work.findings, look);
 }
 
 void ByEyeView::showEvent(QShowEvent *event)
@@ -80,12 +127,26 @@ void ByEyeView::setState(const SessionState &state)
 {
     const bool complete = state.hasRun() && state.status.activity == run::Activity::Finished;
     m_free = !state.isMeasuring() && (!state.hasRun() || complete) && !state.preparing;
+    const std::string keptAt = state.byEye ? state.byEye->setup.startedAt : std::string();
+    if (m_selected != state.selected)
+        m_waits = false;
+    else if (m_keptAt != keptAt)
+        m_waits = false;
+    m_selected = state.selected;
+    m_keptAt = keptAt;
+    const auto count = static_cast<int>(state.displays.size());
+    m_otherDisplay = count > 1 ? (state.selected + 1) % count : -1;
+    m_other->setVisible(m_otherDisplay >= 0 && step() == EyeStep::Result && !keptAt.empty());
+    if (m_otherDisplay >= 0)
+        m_other->setText(
+            tr("&Go on with %1")
+                .arg(state.displays[static_cast<size_t>(m_otherDisplay)].name));
     const bool builtIn = state.displays[static_cast<size_t>(state.selected)].builtIn;
     if (m_work.builtIn != builtIn) {
         m_work.builtIn = builtIn;
         showStep();
     }
-    m_next->setEnabled(m_free || step() != EyeStep::Result);
+    m_next->setEnabled((m_free && !m_waits) || step() != EyeStep::Result);
 }
 
 EyeStep ByEyeView::step() const
@@ -115,6 +176,11 @@ void ByEyeView::showStep()
     m_figure->setVisible(!m.figure.isEmpty());
     m_figure->setText(m.figure);
     m_target->setVisible(!last);
+    m_examples->show(eyeExamples(step()));
+    m_before->setVisible(last);
+    m_name->setVisible(last);
+    m_other->setVisible(last && m_otherDisplay >= 0 && !m_keptAt.empty());
+    showOnDisplay(last ? EyeLook::New : EyeLook::Bare);
     m_next->setText(last ? tr("Ma&ke the profile and use it") : tr("Ne&xt"));
     m_next->setEnabled(m_free || !last);
     if (m.channel)

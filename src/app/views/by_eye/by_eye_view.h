@@ -1,9 +1,11 @@
 #pragma once
 
 #include "app/views/by_eye/by_eye_model.h"
+#include "app/views/by_eye/eye_examples.h"
 #include "app/views/by_eye/match_target.h"
 #include "app/views/view.h"
 
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
 #include <QSlider>
@@ -24,8 +26,12 @@ protected:
     void hideEvent(QHideEvent *event) override;
 
 private:
+    QWidget *makeSide();
     void showStep();
+    void showOnDisplay(EyeLook look);
     void take();
+    void keep();
+    void goOn();
     [[nodiscard]] EyeStep step() const;
 
     QListWidget *m_steps;
@@ -33,8 +39,13 @@ private:
     QLabel *m_words, *m_figure;
     std::array<QLabel *, 2> m_names;
     std::array<QSlider *, 2> m_sliders;
-    QPushButton *m_next;
+    EyeExamples *m_examples;
+    QLineEdit *m_name;
+    QPushButton *m_next, *m_before, *m_other;
     EyeWork m_work;
+    std::string m_keptAt; ///< when the profile was made that is in use; empty: none by eye
+    int m_selected = -1, m_otherDisplay = -1;
+    bool m_waits = false; ///< for the profile to be in use
     bool m_updating = false;
     bool m_free = true; ///< no run is under way
 };
