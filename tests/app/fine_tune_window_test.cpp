@@ -99,7 +99,10 @@ private slots:
         // Read by the meter, kept under a name, in use.
         QTest::mouseClick(part<QPushButton>(rig, "tuneRead"), Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().tunedWhite.has_value(); }));
-        QVERIFY(part<QLabel>(rig, "tuneReadings")->text().contains(QLatin1String("from the aim")));
+        QVERIFY(rig.waitFor([&] {
+            return part<QLabel>(rig, "tuneReadings")->text().contains(
+                QLatin1String("from the aim"));
+        }));
         part<QLineEdit>(rig, "tuneName")->setText(QStringLiteral("Beside the booth"));
         const VideoLut tried = loaded(rig);
         QTest::mouseClick(part<QPushButton>(rig, "tuneKeep"), Qt::LeftButton);
@@ -150,6 +153,7 @@ private slots:
         QTest::mouseClick(down, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().controlTurn && rig.state().controlTurn->after; }));
         QCOMPARE(rig.state().tuneControls->blueGain, before - 1);
+        QVERIFY(rig.waitFor([&] { return part<QLabel>(rig, "controlTurn")->isVisible(); }));
         const QString told = part<QLabel>(rig, "controlTurn")->text();
         QVERIFY2(told.startsWith(QLatin1String("Turned blue by -1: ")) &&
                      told.contains(QLatin1String("warmer")),

@@ -33,7 +33,9 @@ def solve(columns, v):
 # --- what all can share: D65, the most light that the channels mix at it, less a reserve of 5 % ------------
 
 assert "6500" in json.dumps(common["aim"]["white"]), common["aim"]
-X, Y = 0.31272, 0.32903  # CIE 15:2018, D65
+T = 6500 * 1.4388 / 1.4380  # CIE 15:2018, 4.1.2 with its note
+X = -4.6070e9 / T**3 + 2.9678e6 / T**2 + 0.09911e3 / T + 0.244063
+Y = -3 * X * X + 2.870 * X - 0.275
 
 
 def luminance_at(xy, channels, white):

@@ -94,6 +94,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::eyeLookWanted, &Session::lookByEye);
     obey(&Intents::tuningShown, &Session::showTuning);
     obey(&Intents::tuned, &Session::tune);
+    obey(&Intents::tuneStepped, &Session::stepTune);
     obey(&Intents::tuneHeld, &Session::holdTune);
     obey(&Intents::tunedWhiteWanted, &Session::readTuned);
     obey(&Intents::tuneTurned, &Session::turnTuned);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/state/session_state.h"
+#include "app/state/tune_steps.h"
 #include "core/plan/by_eye.h"
 
 #include <QObject>
@@ -114,6 +115,7 @@ signals:
     // fine-tuned by eye
     void tuningShown(bool on); ///< somebody looks at it
     void tuned(const lantern::FineTune &tune);
+    void tuneStepped(lantern::app::Knob knob, int steps); ///< of known size; negative: down
     void tuneHeld(bool before); ///< as it was, while a key is held
     void tunedWhiteWanted();
     void tuneTurned(const lantern::MonitorControls &controls);

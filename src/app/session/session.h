@@ -118,6 +118,10 @@ public slots:
     /// Somebody looks at it: what is asked for is on the display meanwhile.
     void showTuning(bool on);
     void tune(const lantern::FineTune &tune) { m_tune.tune(tune); }
+    void stepTune(lantern::app::Knob knob, int steps)
+    {
+        m_tune.tune(stepped(m_tune.state(), knob, steps));
+    }
     void holdTune(bool before) { m_tune.hold(before); }
     void readTuned();
     void turnTuned(const lantern::MonitorControls &controls) { m_tune.turn(controls); }

@@ -208,7 +208,8 @@ void DemoWorkplace::activate(int display, const std::optional<run::RunResults> &
     Place &place = m_places[display];
     const auto lut =
         lastRun && !lastRun->profile.isEmpty() ? desk::installedLut(*lastRun) : std::nullopt;
-    if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls)
+    const bool isInMemory = place.slot && lastRun && lastRun->setup.intoSlot; // with its controls
+    if (!std::exchange(place.isAsLeft, true) && lastRun && lastRun->controls && !isInMemory)
         place.rig->with([&](bench::Bench &b) { b.condition().controls = *lastRun->controls; });
     platform::Standing standing = this->standing(display);
     if (lut && !desk::takesOver(standing, *lastRun)) { // a person wants another
@@ -245,29 +246,59 @@ void DemoWorkplace::pressSlot(int display, const std::optional<int> &slot)
         memory->activate(slot);
 }
 
+QString DemoSlot::fileOf(int slot) const
+{
+    return slot == kNone ? m_files + QStringLiteral("-controls.json")
+                         : QStringLiteral("%1-%2.json").arg(m_files).arg(slot + 1);
+}
+
 DemoSlot::DemoSlot(std::shared_ptr<run::BenchRig> rig, QString files)
     : run::BenchSlot(std::move(rig)), m_files(std::move(files))
 {
     std::map<int, SlotTable> filled;
-    for (int slot = 0; slot < count(); ++slot) {
-        const QString path = QStringLiteral("%1-%2.json").arg(m_files).arg(slot + 1);
+    std::map<int, MonitorControls> controls;
+    const auto read = [this](int slot, const auto &take) {
+        const QString path = fileOf(slot);
         if (!QFileInfo::exists(path))
-            continue;
+            return;
         try {
             const std::string source = path.toStdString();
-            filled[slot] = slotFromJson(parseJson(run::readFile(path).toStdString(), source), source);
+            take(parseJson(run::readFile(path).toStdString(), source), source);
         } catch (const Error &) { // a garbled one is empty, as in a monitor that lost it
         }
-    }
-    restore(filled);
+    };
+    for (int slot = 0; slot < count(); ++slot)
+        read(slot, [&](const Json &json, const std::string &source) {
+            filled[slot] = slotFromJson(json, source);
+        });
+    read(kNone, [&](const Json &json, const std::string &source) {
+        JsonObject root(json, source);
+        for (int slot = kNone; slot < count(); ++slot)
+            if (const std::string key = std::to_string(slot); root.has(key.c_str()))
+                controls[slot] = controlsFromJson(root.object(key.c_str()));
+        root.finish();
+    });
+    restore(filled, controls);
 }
 
 void DemoSlot::load(int slot, const SlotTable &table)
 {
     run::BenchSlot::load(slot, table);
-    const QString path = QStringLiteral("%1-%2.json").arg(m_files).arg(slot + 1);
-    run::makeFolder(QFileInfo(path).absolutePath());
-    run::writeFile(path, QByteArray::fromStdString(slotToJson(table).dump() + "\n"));
+    run::makeFolder(QFileInfo(fileOf(slot)).absolutePath());
+    run::writeFile(fileOf(slot), QByteArray::fromStdString(slotToJson(table).dump() + "\n"));
+}
+
+void DemoSlot::activate(const std::optional<int> &slot)
+{
+    const bool isAnother = slot != active();
+    run::BenchSlot::activate(slot);
+    if (!isAnother)
+        return;
+    Json json = Json::object();
+    for (const auto &[of, controls] : keptControls())
+        json[std::to_string(of)] = controlsToJson(controls);
+    run::makeFolder(QFileInfo(fileOf(kNone)).absolutePath());
+    run::writeFile(fileOf(kNone), QByteArray::fromStdString(json.dump() + "\n"));
 }
 
 platform::Standing DemoWorkplace::standing(int display) const

@@ -67,8 +67,10 @@ public:
     /// \param files their path, but for number and ending
     DemoSlot(std::shared_ptr<run::BenchRig> rig, QString files);
     void load(int slot, const SlotTable &table) override;
+    void activate(const std::optional<int> &slot) override;
 
 private:
+    [[nodiscard]] QString fileOf(int slot) const;
     QString m_files;
 };
 

@@ -20,7 +20,7 @@ constexpr int kFewestRounds = 3;
 constexpr double kWorthwhile = 0.02; ///< mean ΔE00 that another round must win
 constexpr double kToneCounts = 10;   ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
                                      ///< as bad as 0.1
-constexpr double kMixtureCounts = 2; ///< 1 % of a channel where it does not belong: as bad as 0.02
+constexpr double kPrimariesCount = 0.25; ///< mean ΔE00 that one of the primaries counts as
 constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
 /// Code values read, falling; denser towards black, where curves bend most and eyes see most.
 constexpr std::array<DeviceRgb, 3> kPrimaryPatches = {
@@ -186,11 +186,22 @@ void CalibrationPlan::mixPrimaries()
         throw Error(ErrorKind::BadInput, "aim", "its primaries cannot mix its white",
                     "Choose others, or leave them as native.");
     const Vec3 inWhite = m_inversePrimaries * vec(m_aimedWhite);
-    m_mixture = inWhite.cwiseInverse().asDiagonal() *
-                (m_inversePrimaries * (aimed * amount.asDiagonal()));
-    for (int row = 0; row < 3; ++row)
+    // Less than no light of a channel is beyond the panel: nothing of it is the nearest. As much of
+    // each primary then as makes the white again.
+    Mat3 mixture = (inWhite.cwiseInverse().asDiagonal() *
+                    (m_inversePrimaries * (aimed * amount.asDiagonal())))
+                       .cwiseMax(0);
+    const Vec3 share = mixture.inverse() * Vec3::Ones();
+    if (!(share.minCoeff() > 0))
+        throw Error(ErrorKind::BadInput, "aim",
+                    "its primaries lie so far beyond the panel's that these cannot mix its white",
+                    "Choose others, or leave them as native.");
+    mixture = mixture * share.asDiagonal();
+    for (int row = 0; row < 3; ++row) {
         for (int column = 0; column < 3; ++column)
-            m_slot.mix[static_cast<size_t>(3 * row + column)] = (*m_mixture)(row, column);
+            m_slot.mix[static_cast<size_t>(3 * row + column)] = mixture(row, column);
+    }
+    m_mixture = mixture;
     if (const auto *gamma = std::get_if<GammaTone>(&m_tone))
         m_slot.exponent = gamma->gamma;
 }
@@ -203,6 +214,22 @@ Mat3 CalibrationPlan::mixtureMissing() const
     for (int c = 0; c < 3; ++c)
         read.col(c) = drive(m_mixed[static_cast<size_t>(c)].xyz).cwiseQuotient(inWhite);
     return *m_mixture - read;
+}
+
+/// Mean ΔE00 of the primaries that were read from those of the mixture.
+double CalibrationPlan::primariesError() const
+{
+    const Vec3 inWhite = m_inversePrimaries * vec(m_aimedWhite);
+    const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
+    double sum = 0;
+    for (int c = 0; c < 3; ++c) {
+        const XYZ aimed = toXyz(vec(m_black) +
+                                m_primaries * inWhite.cwiseProduct(m_mixture->col(c)));
+        sum += deltaE2000(
+            labFromXyz(relativeTo(aimed, m_aimedWhite), white),
+            labFromXyz(relativeTo(m_mixed[static_cast<size_t>(c)].xyz, m_aimedWhite), white));
+    }
+    return sum / 3;
 }
 
 /// Channels act on each other, and tones differ from the mixture's exponent: what the primaries
@@ -397,7 +424,7 @@ void CalibrationPlan::finishRound()
     const bool first = m_best.greys.empty();
     double score = now.meanDeltaE00 + kToneCounts * now.meanToneError;
     if (m_mixture)
-        score += kMixtureCounts * mixtureMissing().cwiseAbs().sum();
+        score += kPrimariesCount * primariesError();
     const double gain = first ? INFINITY : m_bestScore - score;
     if (gain > 0) {
         m_best = now;

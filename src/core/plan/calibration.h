@@ -87,6 +87,7 @@ private:
     void mixPrimaries();
     void correctMixture();
     [[nodiscard]] Mat3 mixtureMissing() const;
+    [[nodiscard]] double primariesError() const;
     [[nodiscard]] int readingsOfRound() const;
     void chooseAimedWhite();
     [[nodiscard]] XYZ aimedGrey(double v) const;

@@ -238,16 +238,39 @@ std::optional<int> BenchSlot::active()
 
 void BenchSlot::activate(const std::optional<int> &slot)
 {
+    const std::lock_guard lock(m_mutex);
     std::optional<SlotTable> table;
-    {
-        const std::lock_guard lock(m_mutex);
-        m_active = slot;
-        if (slot) {
-            const auto held = m_slots.find(*slot);
-            table = held == m_slots.end() ? SlotTable::identity() : held->second;
-        }
+    if (slot) {
+        const auto held = m_slots.find(*slot);
+        table = held == m_slots.end() ? SlotTable::identity() : held->second;
     }
-    m_rig->with([&](bench::Bench &b) { b.condition().memorySlot = table; });
+    const int from = m_active.value_or(kNone), to = slot.value_or(kNone);
+    m_active = slot;
+    m_rig->with([&](bench::Bench &b) {
+        b.condition().memorySlot = table;
+        if (from == to)
+            return;
+        m_controls[from] = b.condition().controls;
+        if (const auto own = m_controls.find(to); own != m_controls.end())
+            b.condition().controls = own->second;
+    });
+}
+
+void BenchSlot::restore(const std::map<int, SlotTable> &filled,
+                        const std::map<int, MonitorControls> &controls)
+{
+    const std::lock_guard lock(m_mutex);
+    m_slots = filled;
+    m_controls = controls;
+}
+
+std::map<int, MonitorControls> BenchSlot::keptControls()
+{
+    const std::lock_guard lock(m_mutex);
+    std::map<int, MonitorControls> kept = m_controls;
+    kept[m_active.value_or(kNone)] =
+        m_rig->with([](bench::Bench &b) { return b.condition().controls; });
+    return kept;
 }
 
 } // namespace lantern::run

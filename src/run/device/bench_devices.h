@@ -142,7 +142,8 @@ private:
     std::shared_ptr<BenchRig> m_rig;
 };
 
-/// The simulated monitor's memory. May be used by several threads.
+/// The simulated monitor's memory. Each slot, and the monitor without any, keeps its own controls.
+/// May be used by several threads.
 class BenchSlot : public MemorySlotDevice {
 public:
     explicit BenchSlot(std::shared_ptr<BenchRig> rig) : m_rig(std::move(rig)) {}
@@ -151,13 +152,19 @@ public:
     void load(int slot, const SlotTable &table) override;
     std::optional<int> active() override;
     void activate(const std::optional<int> &slot) override;
-    /// What it was filled with before this object was made.
-    void restore(const std::map<int, SlotTable> &filled) { m_slots = filled; }
+
+protected:
+    static constexpr int kNone = -1; ///< the monitor without any slot
+    /// What was in it before this object was made. \param controls by slot or kNone
+    void restore(const std::map<int, SlotTable> &filled,
+                 const std::map<int, MonitorControls> &controls);
+    [[nodiscard]] std::map<int, MonitorControls> keptControls();
 
 private:
     std::shared_ptr<BenchRig> m_rig;
     std::mutex m_mutex;
     std::map<int, SlotTable> m_slots;
+    std::map<int, MonitorControls> m_controls; ///< of those that are not active
     std::optional<int> m_active;
 };
 

@@ -93,7 +93,7 @@ private slots:
         QVERIFY2(g["mean"].get<double>() < 1.5, qPrintable(alike.out.left(300)));
         QVERIFY(g["white_delta_uv"].get<double>() < 0.003);
         QVERIFY(std::abs(g["luminance_ratio"].get<double>() - 1) < 0.03);
-        QVERIFY(cli(both).out.contains(QLatin1String("read on both: ΔE00 mean")));
+        QVERIFY(cli(both).out.contains(QStringLiteral("read on both: ΔE00 mean")));
 
         // And it would notice.
         Json changed = g;

@@ -16,28 +16,6 @@ struct Words {
     Q_DECLARE_TR_FUNCTIONS(FineTuneModel)
 };
 
-TuneDirections directionsOf(const SessionState &state)
-{
-    return tuneDirections(chromaticity(state.tunable->white()));
-}
-
-/// What is asked for along the two directions, Δu'v'.
-struct Along {
-    double warmer = 0, greener = 0;
-};
-Along along(const UvPrime &white, const TuneDirections &d)
-{
-    const double area = d.warmer.u * d.greener.v - d.warmer.v * d.greener.u;
-    return {(white.u * d.greener.v - white.v * d.greener.u) / area,
-            (d.warmer.u * white.v - d.warmer.v * white.u) / area};
-}
-
-UvPrime from(const Along &a, const TuneDirections &d)
-{
-    return {a.warmer * d.warmer.u + a.greener * d.greener.u,
-            a.warmer * d.warmer.v + a.greener * d.greener.v};
-}
-
 /// "0.0010 warmer"
 QString sided(double value, int decimals, const QString &down, const QString &up)
 {
@@ -178,40 +156,6 @@ FineTuneModel fineTuneModel(const SessionState &state)
     m.mayRead = isFree;
     m.keep = state.keepingTune ? Words::tr("Being made…") : Words::tr("&Keep as a profile");
     return m;
-}
-
-FineTune stepped(const SessionState &state, Knob knob, int steps)
-{
-    FineTune t = state.tune;
-    if (!state.tunable)
-        return t;
-    const TuneDirections d = directionsOf(state);
-    Along white = along(t.white, d);
-    // In whole steps, so that as many back lead to where it was.
-    const auto step = [steps](double value, double size) {
-        const double to = (std::round(value / size) + steps) * size;
-        return std::abs(to) < size / 2 ? 0.0 : to;
-    };
-    switch (knob) {
-    case Knob::Warmth:
-        white.warmer = step(white.warmer, kTuneUvStep);
-        break;
-    case Knob::Tint:
-        white.greener = step(white.greener, kTuneUvStep);
-        break;
-    case Knob::Luminance:
-        t.luminanceCdM2 = std::clamp(step(t.luminanceCdM2, kTuneLuminanceStep),
-                                     -std::floor(state.tunable->white().Y / 2), 100.0);
-        return t;
-    case Knob::Lightness:
-        t.lightness = std::clamp(step(t.lightness, kTuneLightnessStep), -kMostTuneLightness,
-                                 kMostTuneLightness);
-        return t;
-    }
-    const UvPrime to = from(white, d);
-    if (std::abs(to.u) <= kMostTuneUv && std::abs(to.v) <= kMostTuneUv)
-        t.white = white.warmer == 0 && white.greener == 0 ? UvPrime{} : to;
-    return t;
 }
 
 std::shared_ptr<const Rendition> sheetRendition(const SessionState &state)

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/state/session_state.h"
+#include "app/state/tune_steps.h"
 #include "core/profile/rendition.h"
 
 #include <QStringList>
@@ -10,10 +11,6 @@
 #include <vector>
 
 namespace lantern::app {
-
-/// What the eye can ask for; each has a step of known size.
-enum class Knob { Warmth, Tint, Luminance, Lightness };
-inline constexpr int kKnobs = 4;
 
 /// What the view of the fine-tuning shows.
 struct FineTuneModel {
@@ -38,12 +35,8 @@ struct FineTuneModel {
 };
 FineTuneModel fineTuneModel(const SessionState &state);
 
-/// After so many steps of a knob. \param steps negative: down
-FineTune stepped(const SessionState &state, Knob knob, int steps);
-
 /// How a sheet of sRGB values gets onto the screen: on a real display through its profile, whose LUT
 /// does the rest; where the display is simulated, as it would look. Null: nothing to tune.
-/// \param tuned nothing: as it was before
 std::shared_ptr<const Rendition> sheetRendition(const SessionState &state);
 
 } // namespace lantern::app

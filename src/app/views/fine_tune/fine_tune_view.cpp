@@ -214,7 +214,7 @@ void FineTuneView::connectSheet(TuneSheet *sheet)
 void FineTuneView::step(Knob knob, int steps)
 {
     if (m_state && m_model.why.isEmpty())
-        emit intents()->tuned(stepped(*m_state, knob, steps));
+        emit intents()->tuneStepped(knob, steps);
 }
 
 void FineTuneView::turn(size_t control, int by)
