@@ -174,19 +174,21 @@ int byReadings(const AgreeOptions &o, Place &place, const run::DeskState &a,
                   << fixedNumber(kCoverageFactor * g->meanError, 2) << " (scatter of the meter, "
                   << "k = 2), largest " << fixedNumber(g->deltaE00.max, 2) << " ("
                   << printable(g->colours[*g->worst].asked.name) << ")\nwhites Δu'v' "
-                  << fixedNumber(g->whiteDeltaUv, 4) << ", luminance of the second over the first's "
+                  << fixedNumber(g->whiteDeltaUv, 4)
+                  << ", luminance of the second over the first's "
                   << fixedNumber(g->luminanceRatio, 3) << '\n';
         return 0;
     }
     const auto light = [](const XYZ &c) { return Json{c.X, c.Y, c.Z}; };
     const auto read = [](const Validation &v, const AgreedColour &c) {
-        return std::ranges::find_if(v.patches, [&](const ValidatedPatch &p) {
-                   return p.aimed.reference.name == c.asked.name;
-               })->measured;
+        return std::ranges::find_if(
+                   v.patches,
+                   [&](const ValidatedPatch &p) { return p.aimed.reference.name == c.asked.name; })
+            ->measured;
     };
     Json j = {{"viewing", o.eachAlone ? "each-alone" : "side-by-side"},
-              {"whites", {light(x.state.white.value_or(x.white)),
-                          light(y.state.white.value_or(y.white))}},
+              {"whites",
+               {light(x.state.white.value_or(x.white)), light(y.state.white.value_or(y.white))}},
               {"white_delta_uv", g->whiteDeltaUv},
               {"luminance_ratio", g->luminanceRatio},
               {"mean", g->deltaE00.mean},

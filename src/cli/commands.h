@@ -134,7 +134,7 @@ struct RunOptions {
     int icc = 4, grid = 33;
     unsigned long long seed = 1;
     bool evened = false; ///< the simulated display evens its screen out by itself
-    int slot = 0; ///< 1 is the first; 0: not said
+    int slot = 0;        ///< 1 is the first; 0: not said
     std::string slotName;
     bool noAdjust = false, intoSlot = false, takeOver = false, acceptMisfit = false;
     bool json = false;

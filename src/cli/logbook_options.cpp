@@ -55,8 +55,7 @@ void addAgree(CLI::App &app, AgreeOptions &o)
     c->add_flag("--each-alone", o.eachAlone,
                 "each seen by itself, the eye used to its white; default: side by side");
     auto *figures = c->add_flag("--figures", o.figures, "every figure of both instead of colours");
-    c->add_flag("--read", o.read,
-                "by what their proofs read of the same colours, nothing foretold")
+    c->add_flag("--read", o.read, "by what their proofs read of the same colours, nothing foretold")
         ->needs(first, second)
         ->excludes(figures);
     c->add_flag("--rank", o.rank,

@@ -364,8 +364,9 @@ void addRun(CLI::App &app, RunOptions &o)
     c->add_option("--tolerance", o.tolerance,
                   "to judge by: studio (default), general, basic, soft-proof or viewing");
     c->add_flag("--into-slot", o.intoSlot, "calibrate the monitor's own memory, not the video LUT");
-    c->add_option("--slot", o.slot, "slot of it, 1 the first; the aim's primaries are mixed there "
-                                    "where the monitor can")
+    c->add_option("--slot", o.slot,
+                  "slot of it, 1 the first; the aim's primaries are mixed there "
+                  "where the monitor can")
         ->check(CLI::PositiveNumber);
     c->add_option("--slot-name", o.slotName, "what it is called");
     c->add_option("--out", o.out, "folder for profile, readings and report")->required();

@@ -22,15 +22,13 @@ class FineTuneWindowTest : public QObject {
     /// What the display shows for white with its present LUT and controls.
     static XYZ shownWhite(const WindowRig &rig)
     {
-        return rig.demo->rig(0)->with([](bench::Bench &b) {
-            return b.display().emitted(kDeviceWhite, b.condition());
-        });
+        return rig.demo->rig(0)->with(
+            [](bench::Bench &b) { return b.display().emitted(kDeviceWhite, b.condition()); });
     }
     static VideoLut loaded(const WindowRig &rig)
     {
-        return rig.demo->rig(0)->with([](bench::Bench &b) {
-            return b.condition().lut.value_or(VideoLut::identity());
-        });
+        return rig.demo->rig(0)->with(
+            [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
     }
     static bool calibrate(WindowRig &rig)
     {
@@ -40,9 +38,8 @@ class FineTuneWindowTest : public QObject {
     static bool open(WindowRig &rig)
     {
         rig.session->showView(ViewId::FineTune);
-        return rig.waitFor([&] {
-            return part<QPushButton>(rig, "tuneMore0")->isEnabled() && rig.state().tuned;
-        });
+        return rig.waitFor(
+            [&] { return part<QPushButton>(rig, "tuneMore0")->isEnabled() && rig.state().tuned; });
     }
 
 private slots:
@@ -100,8 +97,9 @@ private slots:
         QTest::mouseClick(part<QPushButton>(rig, "tuneRead"), Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().tunedWhite.has_value(); }));
         QVERIFY(rig.waitFor([&] {
-            return part<QLabel>(rig, "tuneReadings")->text().contains(
-                QLatin1String("from the aim"));
+            return part<QLabel>(rig, "tuneReadings")
+                ->text()
+                .contains(QLatin1String("from the aim"));
         }));
         part<QLineEdit>(rig, "tuneName")->setText(QStringLiteral("Beside the booth"));
         const VideoLut tried = loaded(rig);
@@ -125,7 +123,7 @@ private slots:
         QVERIFY(rig.waitFor([&] {
             return part<QLabel>(rig, "tuneValue0")->text() == QLatin1String("0.0015 warmer");
         }));
-        QVERIFY(!part<QPushButton>(rig, "tuneKeep")->isEnabled());
+        QVERIFY(rig.waitFor([&] { return !part<QPushButton>(rig, "tuneKeep")->isEnabled(); }));
         sheet->setFocus();
         QTest::keyPress(sheet, Qt::Key_Space);
         QVERIFY(rig.waitFor([&] { return loaded(rig) == calibrated; }));
@@ -151,7 +149,8 @@ private slots:
         part<QCheckBox>(rig, "readsTurns")->setChecked(true);
         QVERIFY(rig.waitFor([&] { return rig.state().readsTurns; }));
         QTest::mouseClick(down, Qt::LeftButton);
-        QVERIFY(rig.waitFor([&] { return rig.state().controlTurn && rig.state().controlTurn->after; }));
+        QVERIFY(
+            rig.waitFor([&] { return rig.state().controlTurn && rig.state().controlTurn->after; }));
         QCOMPARE(rig.state().tuneControls->blueGain, before - 1);
         QVERIFY(rig.waitFor([&] { return part<QLabel>(rig, "controlTurn")->isVisible(); }));
         const QString told = part<QLabel>(rig, "controlTurn")->text();

@@ -357,9 +357,8 @@ private slots:
         QVERIFY(next->text().contains(QLatin1String("the profile and use it")));
         // What was found is on the display already; held, what it had before.
         const auto loaded = [&] {
-            return rig.demo->rig(0)->with([](bench::Bench &b) {
-                return b.condition().lut.value_or(VideoLut::identity());
-            });
+            return rig.demo->rig(0)->with(
+                [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
         };
         QVERIFY(rig.waitFor([&] { return !(loaded() == VideoLut::identity()); }));
         const VideoLut found = loaded();

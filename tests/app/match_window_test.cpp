@@ -59,7 +59,8 @@ private slots:
         QVERIFY(!begin->isEnabled());
         QVERIFY(read(rig, 0));
         QVERIFY(read(rig, 2));
-        QVERIFY(rig.waitFor([&] { return sentence(rig).contains(QLatin1String("All can share")); }));
+        QVERIFY(
+            rig.waitFor([&] { return sentence(rig).contains(QLatin1String("All can share")); }));
         QVERIFY(rig.waitFor([&] { return begin->isEnabled(); }));
         const double shared = *rig.state().matchSheet->common->aim.luminanceCdM2;
         for (const SharePlan &plan : rig.state().matchSheet->common->plans)
@@ -81,7 +82,8 @@ private slots:
         QVERIFY(rig.press());
         auto *pairs = part<QTableWidget>(rig, "matchPairs");
         QVERIFY(rig.waitFor([&] { return pairs->isVisible() && pairs->rowCount() == 1; }));
-        QVERIFY(sentence(rig).startsWith(QLatin1String("Read on both: North desk and Field laptop")));
+        QVERIFY(
+            sentence(rig).startsWith(QLatin1String("Read on both: North desk and Field laptop")));
         const Agreement &g = rig.state().matchSheet->pairs.front().agreement;
         QVERIFY2(g.deltaE00.mean < 1.5, qPrintable(QString::number(g.deltaE00.mean)));
         VERIFY_BELOW(g.whiteDeltaUv, 0.003);
@@ -136,7 +138,8 @@ private slots:
         file.write("{\"format\": \"bold-lantern-match\", \"version\": 1, \"displays\": [3]}");
         file.close();
         WindowRig rig(0, folder.filePath(QStringLiteral("log.sqlite")));
-        QVERIFY(rig.waitFor([&] { return rig.state().notice.contains(QLatin1String("match.json")); }));
+        QVERIFY(
+            rig.waitFor([&] { return rig.state().notice.contains(QLatin1String("match.json")); }));
         QVERIFY(!rig.state().match.isBegun());
     }
 };

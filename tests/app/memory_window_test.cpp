@@ -42,7 +42,8 @@ class MemoryWindowTest : public QObject {
         aim.white = DaylightWhite{kelvin};
         rig.session->setAim(aim);
         if (rig.state().status.activity == run::Activity::Finished) {
-            if (!rig.waitFor([&] { return rig.action()->text().contains(QLatin1String("New run")); }))
+            if (!rig.waitFor(
+                    [&] { return rig.action()->text().contains(QLatin1String("New run")); }))
                 return false;
             if (!rig.press())
                 return false;
@@ -70,14 +71,15 @@ private slots:
         rig.session->selectDisplay(1);
         rig.session->showView(ViewId::Memory);
         QVERIFY(rig.waitFor([&] {
-            return part<QLabel>(rig, "memorySentence")->text().contains(
-                QLatin1String("South desk has no memory of its own"));
+            return part<QLabel>(rig, "memorySentence")
+                ->text()
+                .contains(QLatin1String("South desk has no memory of its own"));
         }));
         QVERIFY(!part<QTableWidget>(rig, "memoryTable")->isVisible());
     }
 
-    /// Two calibrations under their names; one after the other in use, each with its profile, by one
-    /// press; the monitor's own buttons are noticed; all of it after a restart.
+    /// Two calibrations under their names; one after the other in use, each with its profile, by
+    /// one press; the monitor's own buttons are noticed; all of it after a restart.
     void twoCalibrationsLiveInTheMonitor()
     {
         QTemporaryDir folder;
@@ -120,8 +122,8 @@ private slots:
         QVERIFY(rig.waitFor([&] { return !back->isVisible(); }));
     }
 
-    /// A run that is stopped has overwritten nothing that is in use elsewhere, and a run for the LUT
-    /// leaves the memory alone.
+    /// A run that is stopped has overwritten nothing that is in use elsewhere, and a run for the
+    /// LUT leaves the memory alone.
     void aRunForTheLutLeavesTheMemoryAlone()
     {
         WindowRig rig;
@@ -135,7 +137,8 @@ private slots:
         Aim aim = rig.state().aim;
         aim.white = DaylightWhite{5000};
         rig.session->setAim(aim);
-        QVERIFY(rig.waitFor([&] { return rig.action()->text().contains(QLatin1String("New run")); }));
+        QVERIFY(
+            rig.waitFor([&] { return rig.action()->text().contains(QLatin1String("New run")); }));
         QVERIFY(rig.press());
         QVERIFY(rig.pressUntil(run::Stage::Done));
         QCOMPARE(kelvin(rig), 5000.0);

@@ -54,6 +54,11 @@ bool takeAll(const QString &folder)
     QTemporaryDir logbookFolder;
     const QString logbook = logbookFolder.filePath(QStringLiteral("log.sqlite"));
     DemoWorkplace::makeHistory(logbook);
+    run::Match match; // two desks that were made alike some weeks ago
+    match.displays = QStringList{QStringLiteral("north-desk"), QStringLiteral("south-desk")};
+    match.begunAt = QDateTime::currentDateTimeUtc().addDays(-400);
+    match.aim = aimPresets().front();
+    run::writeMatch(logbookFolder.filePath(QStringLiteral("match.json")), match);
     test::WindowRig rig(0, logbook);
     rig.window->resize(QGuiApplication::primaryScreen()->availableSize()); // whatever it is
     bool ok = save(folder, "ready.png");
@@ -66,18 +71,17 @@ bool takeAll(const QString &folder)
     ok = save(folder, "by-eye.png") && ok;
     rig.session->showView(ViewId::Logbook);
     const auto *log = rig.window->findChild<QTableView *>(QStringLiteral("logTable"));
-    ok = rig.waitFor([&] { return log->model()->rowCount() > 20; }) && save(folder, "logbook.png") &&
-         ok;
+    ok = rig.waitFor([&] { return log->model()->rowCount() > 20; }) &&
+         save(folder, "logbook.png") && ok;
     rig.session->showView(ViewId::Trends);
     rig.session->chooseTrend(QStringLiteral("south-desk"), QStringLiteral("luminance"));
     ok = rig.waitFor([&] {
-             return rig.state().trendSheet && rig.state().trendSheet->trend.readings.size() > 10;
-         }) &&
-         save(folder, "trends.png") && ok;
+        return rig.state().trendSheet && rig.state().trendSheet->trend.readings.size() > 10;
+    }) && save(folder, "trends.png") &&
+         ok;
     rig.session->showView(ViewId::Agreement);
-    ok = rig.waitFor([&] {
-             return rig.state().agreementSheet && rig.state().agreementSheet->agreement;
-         }) &&
+    ok = rig.waitFor(
+             [&] { return rig.state().agreementSheet && rig.state().agreementSheet->agreement; }) &&
          save(folder, "agreement.png") && ok;
     rig.session->showView(ViewId::Evenness);
     QTest::qWait(100);
@@ -85,6 +89,10 @@ bool takeAll(const QString &folder)
     rig.session->showView(ViewId::Modes);
     QTest::qWait(100);
     ok = rig.state().modeRuns.size() > 3 && save(folder, "modes.png") && ok;
+    rig.session->showView(ViewId::Match);
+    ok = rig.waitFor(
+             [&] { return rig.state().matchSheet && !rig.state().matchSheet->pairs.empty(); }) &&
+         save(folder, "match.png") && ok;
     ok = readLights(rig) && save(folder, "light.png") && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);
@@ -105,16 +113,16 @@ bool takeAll(const QString &folder)
     rig.session->setAdjustMode(run::AdjustMode::Automatic);
     rig.demo->setSpeed(0);
     ok = rig.pressUntil(Stage::Measure) && save(folder, "tone-and-grey.png") && ok;
-    rig.demo->setSpeed(20);
-    ok = rig.press() && rig.waitFor([&] { return rig.state().status.readingsDone > 40; }) &&
-         save(folder, "measuring.png") && ok;
-    rig.demo->setSpeed(0);
     ok = rig.pressUntil(Stage::Validate) && save(folder, "profile.png") && ok;
     ok = rig.pressUntil(Stage::Done) && save(folder, "colour-accuracy.png") && ok;
     rig.session->showView(ViewId::Gamut);
     ok = save(folder, "gamut.png") && ok;
-    rig.window->findChild<QPushButton *>(QStringLiteral("gamutTab2"))->click();
-    ok = save(folder, "gamut-solid.png") && ok;
+    rig.session->showView(ViewId::FineTune);
+    ok = rig.waitFor([&] { return rig.state().tuned && rig.state().whyNoTune.isEmpty(); }) && ok;
+    rig.session->stepTune(Knob::Warmth, 3);
+    rig.session->stepTune(Knob::Lightness, -2);
+    QTest::qWait(200);
+    ok = save(folder, "fine-tune.png") && ok;
     rig.session->showView(ViewId::Compare);
     QTest::qWait(400);
     ok = save(folder, "before-and-after.png") && ok;

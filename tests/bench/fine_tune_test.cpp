@@ -34,8 +34,7 @@ struct Calibrated {
         }
         CalibrationPlan calibration(aim, {d.linkBits, bench.condition().controls});
         bench::carryOut(calibration, bench, settling);
-        path =
-            signalPath(calibration.result(), {d.linkBits, bench.condition().controls});
+        path = signalPath(calibration.result(), {d.linkBits, bench.condition().controls});
         PatchListPlan chart(measuringOrder(makeChart(200)));
         bench::carryOut(chart, bench, settling);
         ProfileRequest request;
@@ -53,10 +52,7 @@ struct Calibrated {
         return f.readAll().toStdString();
     }
     /// The display itself, without a meter.
-    XYZ show(const DeviceRgb &rgb)
-    {
-        return bench.display().emitted(rgb, bench.condition());
-    }
+    XYZ show(const DeviceRgb &rgb) { return bench.display().emitted(rgb, bench.condition()); }
     TunableDisplay tunable(const Mat3 &change = Mat3::Identity())
     {
         return {ProfileFile(icc, "calibrated"), path, white, change};

@@ -77,8 +77,8 @@ private slots:
         const auto shown = [&](const DeviceRgb &rgb) {
             return b.display().emitted(rgb, b.condition());
         };
-        const std::array<DeviceRgb, 3> full = {
-            DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0}, DeviceRgb{0, 0, 255}};
+        const std::array<DeviceRgb, 3> full = {DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0},
+                                               DeviceRgb{0, 0, 255}};
         for (size_t c = 0; c < 3; ++c) {
             const Vec3 light = vec(shown(full[c])) - vec(shown(kDeviceBlack));
 
@@ -86,7 +86,8 @@ private slots:
             const XYZ own = toXyz(b.display().channelXyz().col(static_cast<Eigen::Index>(c)));
             const bool isBeyond = c == 2 && primaries[c].y < 0.07;
             VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(light)), uvPrime(primaries[c])),
-                         0.006 + (isBeyond ? deltaUvPrime(uvPrime(own), uvPrime(primaries[c])) : 0));
+                         0.006 +
+                             (isBeyond ? deltaUvPrime(uvPrime(own), uvPrime(primaries[c])) : 0));
         }
         const TargetSpace target("aimed", primaries, {0.3127, 0.3290}, NamedTone::Srgb);
         std::mt19937_64 random(5);

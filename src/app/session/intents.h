@@ -116,7 +116,7 @@ signals:
     void tuningShown(bool on); ///< somebody looks at it
     void tuned(const lantern::FineTune &tune);
     void tuneStepped(lantern::app::Knob knob, int steps); ///< of known size; negative: down
-    void tuneHeld(bool before); ///< as it was, while a key is held
+    void tuneHeld(bool before);                           ///< as it was, while a key is held
     void tunedWhiteWanted();
     void tuneTurned(const lantern::MonitorControls &controls);
     void turnsRead(bool reads); ///< the meter hangs there meanwhile

@@ -285,12 +285,12 @@ private:
     bool m_showsFormer = false; ///< the display's former video LUT, while a key is held
     std::optional<int> m_slotWanted;
     QString m_slotName;
-    bool m_tuning = false;      ///< somebody looks at the fine-tuning
-    bool m_tuneShown = false;   ///< and it is on the display
+    bool m_tuning = false;                         ///< somebody looks at the fine-tuning
+    bool m_tuneShown = false;                      ///< and it is on the display
     std::optional<MonitorControls> m_tuneControls; ///< as they stood when that began
     std::optional<ViewId> m_viewAfter;             ///< the present errand; nothing: its own
-    qint64 m_reportThen = 0;    ///< that run, once it is open; 0: none
-    bool m_putBackThen = false; ///< when the history is known
+    qint64 m_reportThen = 0;                       ///< that run, once it is open; 0: none
+    bool m_putBackThen = false;                    ///< when the history is known
 
     InForcePart m_inForce; ///< ends last: the engine is done with the display by then
     AimPart m_aim;

@@ -206,9 +206,8 @@ void Session::installTuned(const TunePart::Kept &kept)
         setProblem(kept.problem);
         return;
     }
-    m_run.ask([kept](run::RunEngine &engine) {
-        engine.installByEye(kept.setup, kept.icc, kept.lut);
-    });
+    m_run.ask(
+        [kept](run::RunEngine &engine) { engine.installByEye(kept.setup, kept.icc, kept.lut); });
 }
 
 void Session::chooseSlot(int slot, const QString &name)

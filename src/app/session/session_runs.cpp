@@ -43,8 +43,8 @@ void Session::beginRun()
             setup.slotName = m_slotName.toStdString();
             setup.slotMixes = memory->mixes;
             if (!m_slotName.isEmpty())
-                setup.profileTitle = setup.displayName + " " + setup.slotName + " " +
-                                     setup.startedAt.substr(0, 10);
+                setup.profileTitle =
+                    setup.displayName + " " + setup.slotName + " " + setup.startedAt.substr(0, 10);
         }
         setup.skipped = m_checklist.openPoints();
         if (const auto &placement = m_checklist.state().placement)

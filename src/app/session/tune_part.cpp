@@ -87,6 +87,7 @@ void TunePart::select(const QString &displayId)
     m_base.reset();
     m_change = Mat3::Identity();
     m_turning = Turning::No;
+    m_undoing = 0;
 }
 
 void TunePart::look(const std::optional<run::RunResults> &own,
@@ -194,6 +195,7 @@ void TunePart::beginsReading()
 void TunePart::gaveUp()
 {
     m_state.readingTuned = false;
+    m_undoing = 0;
     if (std::exchange(m_turning, Turning::No) == Turning::ReadsAfter)
         endTurn(); // they are turned; what that did is not known
     emit changed();
@@ -231,6 +233,10 @@ void TunePart::read(const XYZ &white)
 
 void TunePart::turned(const MonitorControls &controls)
 {
+    if (m_undoing > 0) { // answers come in the order of the questions
+        --m_undoing;
+        return;
+    }
     m_state.tuneControls = controls;
     if (m_turning == Turning::Sets) {
         m_turn.to = controls; // as the monitor took them
@@ -239,8 +245,7 @@ void TunePart::turned(const MonitorControls &controls)
             emit whiteWanted();
         else
             endTurn();
-    } else if (m_turning == Turning::Undoes)
-        m_turning = Turning::No;
+    }
     emit changed();
 }
 
@@ -269,7 +274,9 @@ void TunePart::applyTurn(const QString &displayId, const MonitorControls &contro
     m_state.tunedWhite.reset();
     m_state.controlTurn = ControlTurn{m_state.tuneControls.value_or(controls), controls, {}, {}};
     rebuild();
-    m_turning = Turning::Undoes;
+    m_state.tuneControls = controls;
+    m_turning = Turning::No;
+    ++m_undoing;
     emit controlsWanted(controls);
     emit lutWanted();
     emit changed();

@@ -33,7 +33,7 @@ public:
     /// White is being read, or the controls turned.
     [[nodiscard]] bool isAsking() const
     {
-        return m_state.readingTuned || m_turning != Turning::No;
+        return m_state.readingTuned || m_turning != Turning::No || m_undoing > 0;
     }
     void beginsReading();
     void gaveUp();
@@ -79,11 +79,12 @@ private:
     TuneState m_state;
     QString m_displayId;
     std::optional<run::RunResults> m_base;
-    SignalPath m_path; ///< with the calibration's LUT
+    SignalPath m_path;                ///< with the calibration's LUT
     Mat3 m_change = Mat3::Identity(); ///< of the light since the calibration, by controls
-    ControlTurn m_turn; ///< under way
-    enum class Turning { No, ReadsBefore, Sets, ReadsAfter, Undoes };
+    ControlTurn m_turn;               ///< under way
+    enum class Turning { No, ReadsBefore, Sets, ReadsAfter };
     Turning m_turning = Turning::No;
+    int m_undoing = 0; ///< turns asked for by undo or redo that have not been answered
     Background<Kept> m_making;
 };
 

@@ -234,8 +234,8 @@ MainAction beforeRun(const SessionState &state)
                 tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
     if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
         return checkAction(state);
-    if (const MainAction carry = inMatch(state); carry.step == NextStep::CarryMeter &&
-                                                 !state.readyConfirmed && !state.freshRunWanted)
+    if (const MainAction carry = inMatch(state);
+        carry.step == NextStep::CarryMeter && !state.readyConfirmed && !state.freshRunWanted)
         return carry;
     if (!state.readyConfirmed && state.view != ViewId::Ready)
         return {tr("Check the display"), tr("Most failures come from skipping this."),
@@ -253,9 +253,9 @@ MainAction beforeRun(const SessionState &state)
         return {tr("Choose the aim"), QString(), NextStep::ChooseAim};
     if (!state.aimProblem.isEmpty())
         return {tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
-    const QString where =
-        state.slotWanted ? tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
-                         : QString();
+    const QString where = state.slotWanted
+                              ? tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
+                              : QString();
     return {tr("Use this aim"), inLocale(aimSummary(state.aim)) + where, NextStep::BeginRun};
 }
 

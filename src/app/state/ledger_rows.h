@@ -29,8 +29,8 @@ enum class NextStep {
     SaveReport,
     OpenReport,
     NextDisplay,
-    CarryMeter, ///< to the next display of the match
-    ShowMatch,  ///< all of it are done
+    CarryMeter,  ///< to the next display of the match
+    ShowMatch,   ///< all of it are done
     LeaveErrand, ///< an errand that cannot be done
     CheckFirst,
     SameAgain, ///< a new run with the aim of the last one

@@ -163,7 +163,7 @@ struct ProfilesState {
     std::optional<QDateTime> nextCheckAt;          ///< nothing: no reminder, or never proved
     bool isNextCheckForetold = false;        ///< by the display's drift, not by the days alone
     std::optional<QString> defaultInService; ///< file; empty: none; nothing: no colour service
-    std::optional<bool> keeper; ///< started at login; nothing: it has nothing to keep here
+    std::optional<bool> keeper;   ///< started at login; nothing: it has nothing to keep here
     std::optional<int> slotInUse; ///< of the monitor's memory, that the profile in use goes with
 };
 
@@ -322,13 +322,13 @@ struct TuneState {
     QString whyNoTune;   ///< it cannot be tuned; empty: it can
     qint64 tunedRun = 0; ///< the calibration below it
     FineTune tune;
-    FineTune keptTune; ///< of the profile in use
+    FineTune keptTune;                             ///< of the profile in use
     std::shared_ptr<const TunableDisplay> tunable; ///< null: nothing to tune
     std::optional<TunableDisplay::Tuned> tuned;    ///< what it comes to
     bool holdsBefore = false;                      ///< the calibration is on the display instead
     std::optional<XYZ> tunedWhite;                 ///< as read, with this tune and these controls
     bool readingTuned = false, keepingTune = false;
-    bool readsTurns = false;                     ///< the meter hangs there while controls are turned
+    bool readsTurns = false; ///< the meter hangs there while controls are turned
     std::optional<MonitorControls> tuneControls; ///< as they stand; nothing: none can be reached
     std::optional<ControlTurn> controlTurn;      ///< the last one
     bool isTurnUnknown = false; ///< controls were turned and nobody read what that did

@@ -132,8 +132,8 @@ void DemoWorkplace::makeDevices(Place &place)
                 s.install(icc, name, path, QDateTime::currentDateTimeUtc());
             });
         });
-    const int memorySlots = place.rig->with(
-        [](bench::Bench &b) { return b.display().description().memorySlots; });
+    const int memorySlots =
+        place.rig->with([](bench::Bench &b) { return b.display().description().memorySlots; });
     if (memorySlots > 0)
         place.slot = std::make_shared<DemoSlot>(
             place.rig, QFileInfo(m_profileFolder).absolutePath() + QStringLiteral("/memory/") + id);

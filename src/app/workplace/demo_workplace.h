@@ -152,7 +152,7 @@ private:
         std::shared_ptr<run::BenchLut> lut;
         std::shared_ptr<FolderStore> store;
         std::shared_ptr<DemoSlot> slot; ///< null: it has no memory
-        bool isAsLeft = false; ///< its controls stand where its last run left them
+        bool isAsLeft = false;          ///< its controls stand where its last run left them
     };
     void makeDevices(Place &place);
     static void followProfile(Place &place);

@@ -89,8 +89,8 @@ public:
     [[nodiscard]] virtual QRect screenOf(int display) const = 0;
     /// Another panel technology than the one detected; kept. Empty: as detected.
     virtual void setTechnology(int display, const std::string &technology) = 0;
-    /// The monitor's own memory; nothing: it has none that can be reached. What is in it follows the
-    /// profile in use.
+    /// The monitor's own memory; nothing: it has none that can be reached. What is in it follows
+    /// the profile in use.
     [[nodiscard]] virtual std::optional<MonitorMemory> memory(int display) const
     {
         Q_UNUSED(display)

@@ -21,10 +21,10 @@ constexpr double kWorthwhile = 0.02; ///< mean ΔE00 that another round must win
 constexpr double kToneCounts = 10;   ///< mean ΔE00 that a mean tone error of 1 counts as: 1 % is
                                      ///< as bad as 0.1
 constexpr double kPrimariesCount = 0.25; ///< mean ΔE00 that one of the primaries counts as
-constexpr double kDarkestJudged = 0.05; ///< greys below 5 % are not counted in the mean
+constexpr double kDarkestJudged = 0.05;  ///< greys below 5 % are not counted in the mean
 /// Code values read, falling; denser towards black, where curves bend most and eyes see most.
-constexpr std::array<DeviceRgb, 3> kPrimaryPatches = {
-    DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0}, DeviceRgb{0, 0, 255}};
+constexpr std::array<DeviceRgb, 3> kPrimaryPatches = {DeviceRgb{255, 0, 0}, DeviceRgb{0, 255, 0},
+                                                      DeviceRgb{0, 0, 255}};
 const std::vector<double> kLevels = {255, 240, 224, 208, 192, 176, 160, 144, 128, 112,
                                      96,  80,  64,  48,  36,  26,  18,  10,  0};
 constexpr double kTintFade = 24; ///< how fast the tint of black fades, as a power of 1 - v
@@ -188,9 +188,9 @@ void CalibrationPlan::mixPrimaries()
     const Vec3 inWhite = m_inversePrimaries * vec(m_aimedWhite);
     // Less than no light of a channel is beyond the panel: nothing of it is the nearest. As much of
     // each primary then as makes the white again.
-    Mat3 mixture = (inWhite.cwiseInverse().asDiagonal() *
-                    (m_inversePrimaries * (aimed * amount.asDiagonal())))
-                       .cwiseMax(0);
+    Mat3 mixture =
+        (inWhite.cwiseInverse().asDiagonal() * (m_inversePrimaries * (aimed * amount.asDiagonal())))
+            .cwiseMax(0);
     const Vec3 share = mixture.inverse() * Vec3::Ones();
     if (!(share.minCoeff() > 0))
         throw Error(ErrorKind::BadInput, "aim",
@@ -223,8 +223,8 @@ double CalibrationPlan::primariesError() const
     const RelXYZ white = relativeTo(m_aimedWhite, m_aimedWhite);
     double sum = 0;
     for (int c = 0; c < 3; ++c) {
-        const XYZ aimed = toXyz(vec(m_black) +
-                                m_primaries * inWhite.cwiseProduct(m_mixture->col(c)));
+        const XYZ aimed =
+            toXyz(vec(m_black) + m_primaries * inWhite.cwiseProduct(m_mixture->col(c)));
         sum += deltaE2000(
             labFromXyz(relativeTo(aimed, m_aimedWhite), white),
             labFromXyz(relativeTo(m_mixed[static_cast<size_t>(c)].xyz, m_aimedWhite), white));

@@ -17,7 +17,7 @@ namespace {
 
 constexpr int kPatches = 400;
 constexpr int kNearTop = 230; ///< code value that the exponent is taken from, up to the top
-constexpr int kFinest = 12; ///< bits of an output that is not known
+constexpr int kFinest = 12;   ///< bits of an output that is not known
 
 UvPrime unit(const UvPrime &from, const UvPrime &to)
 {

@@ -13,7 +13,7 @@ namespace lantern {
 struct FineTune {
     UvPrime white = {};       ///< added to white's u', v'; each within kMostTuneUv
     double luminanceCdM2 = 0; ///< added to white's luminance
-    double lightness = 0;     ///< ΔL* of a grey of L* 50, less on both sides, none at black and white
+    double lightness = 0; ///< ΔL* of a grey of L* 50, less on both sides, none at black and white
     [[nodiscard]] bool isNone() const { return *this == FineTune{}; }
     bool operator==(const FineTune &) const = default;
 };
@@ -44,9 +44,10 @@ public:
 
     struct Tuned {
         VideoLut lut;
-        XYZ white;              ///< that it gives, cd/m², by whole steps of the output
-        double missed = 0;      ///< Δu'v' of that from what was asked, since the steps are so coarse
-        bool isLimited = false; ///< a channel had no more to give, so that white is darker than asked
+        XYZ white;         ///< that it gives, cd/m², by whole steps of the output
+        double missed = 0; ///< Δu'v' of that from what was asked, since the steps are so coarse
+        bool isLimited =
+            false; ///< a channel had no more to give, so that white is darker than asked
         /// Light of each channel by code value, of its full one before.
         std::array<std::array<double, 256>, 3> light{};
     };

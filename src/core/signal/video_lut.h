@@ -27,9 +27,9 @@ struct VideoLut {
     bool operator==(const VideoLut &) const = default;
 };
 
-/// What a slot of a monitor's own memory holds: tables of 1024 numbers 0..1 for red, green and blue,
-/// looked up with linear interpolation; before them, where the monitor can, its primaries mixed:
-/// (mix · signal^exponent)^(1/exponent), held to 0..1.
+/// What a slot of a monitor's own memory holds: tables of 1024 numbers 0..1 for red, green and
+/// blue, looked up with linear interpolation; before them, where the monitor can, its primaries
+/// mixed: (mix · signal^exponent)^(1/exponent), held to 0..1.
 struct SlotTable {
     static constexpr int kSize = 1024;
     static constexpr std::array<double, 9> kNoMix = {1, 0, 0, 0, 1, 0, 0, 0, 1};

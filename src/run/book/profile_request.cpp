@@ -64,8 +64,7 @@ std::optional<int> slotOfProfile(const QByteArray &icc)
         if (slot == profile.metadata().end())
             return std::nullopt;
         const auto number = parseNumber(slot->second);
-        return number && *number >= 1 ? std::optional(static_cast<int>(*number) - 1)
-                                      : std::nullopt;
+        return number && *number >= 1 ? std::optional(static_cast<int>(*number) - 1) : std::nullopt;
     } catch (const Error &) {
         return std::nullopt;
     }

@@ -110,8 +110,8 @@ struct RunSetup {
     bool loadsLut = true; ///< false where the output has no video LUT: the tone stays native
     RawProof rawProof = RawProof::None;              ///< that no compositor changes what is shown
     std::optional<PrimarySet> claimedPrimaries = {}; ///< as the display tells, for that
-    bool intoSlot = false; ///< calibrate the monitor's own memory instead of the video LUT
-    int slot = 0;          ///< of it, 0 the first
+    bool intoSlot = false;     ///< calibrate the monitor's own memory instead of the video LUT
+    int slot = 0;              ///< of it, 0 the first
     std::string slotName = {}; ///< what the person calls it
     bool slotMixes = false;    ///< that memory mixes the aimed primaries
     std::string tolerance = "studio";           ///< by its name, see toleranceOf()
@@ -129,9 +129,10 @@ struct RunSetup {
     std::string startedAt = "2000-01-01T00:00:00Z"; ///< ISO 8601, UTC; also the profile's date
     EvennessChoice evenness = {};                   ///< for a measurement of evenness
     std::string pictureMode = {}; ///< for a reading of one, by its name at the monitor
-    std::optional<KeptTune> fineTune = {}; ///< for a profile by eye that is a calibration fine-tuned
-    double patchGain = 0;         ///< see Placement::patchGain, as last found; 0: not known
-    uint64_t seed = 1;            ///< of the simulated meter; 0 for real ones
+    std::optional<KeptTune> fineTune =
+        {};               ///< for a profile by eye that is a calibration fine-tuned
+    double patchGain = 0; ///< see Placement::patchGain, as last found; 0: not known
+    uint64_t seed = 1;    ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;
 };
 

@@ -164,7 +164,7 @@ public:
     [[nodiscard]] virtual bool mixes() const = 0;
     /// Fills a slot and makes it the active one. \param slot 0..count() - 1
     virtual void load(int slot, const SlotTable &table) = 0;
-    virtual std::optional<int> active() = 0;                    ///< nothing: none
+    virtual std::optional<int> active() = 0;                   ///< nothing: none
     virtual void activate(const std::optional<int> &slot) = 0; ///< with what it holds
 };
 

@@ -146,7 +146,7 @@ std::optional<ReadBefore> readLast(Logbook &book, const std::vector<LogLine> &li
                                    const QString &displayId)
 {
     const auto now = stateNow(book, lines, displayId);
-    for (const LogLine &line : lines) { // newest first
+    for (const LogLine &line : lines) {              // newest first
         if (now && now->read && line.id == now->run) // with what it has lost since
             return ReadBefore{*now->read, now->readIn, now->readAt};
         const bool isMode = line.kind == RunKind::Mode;

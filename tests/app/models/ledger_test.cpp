@@ -276,7 +276,8 @@ private slots:
         s.results.setup.displayId = "here";
         s.results.setup.startedAt = "2026-03-01T10:00:00Z";
         s.match.displays = QStringList{QStringLiteral("here"), QStringLiteral("booth")};
-        s.match.begunAt = QDateTime::fromString(QStringLiteral("2026-03-01T09:59:00Z"), Qt::ISODate);
+        s.match.begunAt =
+            QDateTime::fromString(QStringLiteral("2026-03-01T09:59:00Z"), Qt::ISODate);
         MainAction a = mainAction(s);
         QCOMPARE(a.step, NextStep::CarryMeter);
         QCOMPARE(a.text, QStringLiteral("Carry the meter to booth"));

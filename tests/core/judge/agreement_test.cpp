@@ -142,8 +142,8 @@ private slots:
         for (size_t i = 0; i < g->colours.size(); ++i)
             QVERIFY(std::abs(g->colours[i].deltaE00 - truth.each[i]) < 1e-9);
         QVERIFY(std::abs(g->deltaE00.mean - truth.mean) < 1e-9);
-        QCOMPARE(*g->worst, static_cast<size_t>(std::ranges::max_element(truth.each) -
-                                                truth.each.begin()));
+        QCOMPARE(*g->worst,
+                 static_cast<size_t>(std::ranges::max_element(truth.each) - truth.each.begin()));
         const XYZ wa = one.show(kDeviceWhite), wb = two.show(kDeviceWhite);
         QVERIFY(std::abs(g->luminanceRatio - wb.Y / wa.Y) < 1e-9);
         QVERIFY(std::abs(g->whiteDeltaUv - deltaUvPrime(uvPrime(wa), uvPrime(wb))) < 1e-12);

@@ -82,5 +82,4 @@ static const Register<SetupTest> registered("SetupTest");
 
 } // namespace lantern::test
 
-
 #include "setup_test.moc"

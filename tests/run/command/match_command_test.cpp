@@ -40,9 +40,13 @@ class MatchCommandTest : public QObject {
     Answer calibrate(const QString &display, const QString &aim, const QString &name)
     {
         const QString folder = m_folder.filePath(name);
-        QStringList command = {QStringLiteral("run"),   QStringLiteral("--display"), display,
-                               QStringLiteral("--out"), folder,
-                               QStringLiteral("--chart"), QStringLiteral("60")};
+        QStringList command = {QStringLiteral("run"),
+                               QStringLiteral("--display"),
+                               display,
+                               QStringLiteral("--out"),
+                               folder,
+                               QStringLiteral("--chart"),
+                               QStringLiteral("60")};
         if (!aim.isEmpty())
             command << QStringLiteral("--aim") << aim;
         const Answer run = cli(command);
@@ -77,10 +81,14 @@ private slots:
         const auto idOf = [&](size_t i) {
             return QString::fromStdString(told["displays"][i]["display"].get<std::string>());
         };
-        const QStringList both = {QStringLiteral("agree"),     QStringLiteral("--logbook"),
-                                  logbook(),                   QStringLiteral("--first"),
-                                  idOf(0),                     QStringLiteral("--second"),
-                                  idOf(1),                     QStringLiteral("--read")};
+        const QStringList both = {QStringLiteral("agree"),
+                                  QStringLiteral("--logbook"),
+                                  logbook(),
+                                  QStringLiteral("--first"),
+                                  idOf(0),
+                                  QStringLiteral("--second"),
+                                  idOf(1),
+                                  QStringLiteral("--read")};
         const Answer alike = cli(both + QStringList{QStringLiteral("--json")});
         QVERIFY2(alike.code == 0, qPrintable(alike.err));
         const QString a = written(QStringLiteral("common.json"), common.out.toUtf8());
@@ -102,9 +110,9 @@ private slots:
                                       QByteArray::fromStdString(changed.dump()))) != 0);
         Json other = told;
         other["aim"]["luminance"] = told["aim"]["luminance"].get<double>() + 1;
-        QVERIFY(recomputed(written(QStringLiteral("other.json"),
-                                   QByteArray::fromStdString(other.dump())),
-                           b) != 0);
+        QVERIFY(recomputed(
+                    written(QStringLiteral("other.json"), QByteArray::fromStdString(other.dump())),
+                    b) != 0);
     }
 
     void whatIsMissingIsSaid()

@@ -63,9 +63,9 @@ QString turnWords(const SessionState &state)
     for (const auto field : {&MonitorControls::brightness, &MonitorControls::redGain,
                              &MonitorControls::greenGain, &MonitorControls::blueGain})
         if (const double by = t.to.*field - t.from.*field; by != 0)
-            turned << Words::tr("%1 by %2").arg(controlTitle(field),
-                                                (by > 0 ? QStringLiteral("+") : QString()) +
-                                                    figure(by, 0));
+            turned << Words::tr("%1 by %2")
+                          .arg(controlTitle(field),
+                               (by > 0 ? QStringLiteral("+") : QString()) + figure(by, 0));
     if (turned.isEmpty())
         return {};
     const QString what = turned.join(QStringLiteral(", "));
@@ -80,8 +80,8 @@ QString turnWords(const SessionState &state)
         if (part != dash())
             did << part;
     const double light = t.after->Y - t.before->Y;
-    did << Words::tr("%1 cd/m²").arg((light > 0 ? QStringLiteral("+") : QString()) +
-                                     figure(light, 1));
+    did << Words::tr("%1 cd/m²")
+               .arg((light > 0 ? QStringLiteral("+") : QString()) + figure(light, 1));
     return Words::tr("Turned %1: %2.").arg(what, did.join(QStringLiteral(", ")));
 }
 
@@ -151,8 +151,7 @@ FineTuneModel fineTuneModel(const SessionState &state)
     addControls(state, m);
     const bool isFree = m.why.isEmpty() && !state.keepingTune && !state.readingTuned;
     m.mayReset = isFree && !t.isNone();
-    m.mayKeep =
-        isFree && (!(t == state.keptTune) || (state.controlTurn && !state.isTurnUnknown));
+    m.mayKeep = isFree && (!(t == state.keptTune) || (state.controlTurn && !state.isTurnUnknown));
     m.mayRead = isFree;
     m.keep = state.keepingTune ? Words::tr("Being made…") : Words::tr("&Keep as a profile");
     return m;
@@ -169,9 +168,8 @@ std::shared_ptr<const Rendition> sheetRendition(const SessionState &state)
         }));
     // Held before: the calibration, or what was kept of an earlier fine-tuning.
     const bool isInUse = state.tune == state.keptTune;
-    const auto tuned = state.holdsBefore
-                           ? display->tuned(isInUse ? FineTune{} : state.keptTune)
-                           : *state.tuned;
+    const auto tuned =
+        state.holdsBefore ? display->tuned(isInUse ? FineTune{} : state.keptTune) : *state.tuned;
     return std::make_shared<const Rendition>(Rendition::of([display, tuned](const DeviceRgb &srgb) {
         const DeviceRgb codes = display->profile().toDevice(pcsFromSrgb(srgb));
         const XYZ seen = display->shown(tuned, codes);

@@ -35,8 +35,8 @@ struct FineTuneModel {
 };
 FineTuneModel fineTuneModel(const SessionState &state);
 
-/// How a sheet of sRGB values gets onto the screen: on a real display through its profile, whose LUT
-/// does the rest; where the display is simulated, as it would look. Null: nothing to tune.
+/// How a sheet of sRGB values gets onto the screen: on a real display through its profile, whose
+/// LUT does the rest; where the display is simulated, as it would look. Null: nothing to tune.
 std::shared_ptr<const Rendition> sheetRendition(const SessionState &state);
 
 } // namespace lantern::app

@@ -139,8 +139,7 @@ QWidget *FineTuneView::makeControls()
     auto *controls = new QWidget;
     auto *column = new QVBoxLayout(controls);
     column->setContentsMargins(0, 6, 0, 0);
-    column->addWidget(
-        makeLabel(tr("The monitor's own controls"), theme::kSmall, theme::kMuted));
+    column->addWidget(makeLabel(tr("The monitor's own controls"), theme::kSmall, theme::kMuted));
     auto *grid = new QGridLayout;
     grid->setHorizontalSpacing(4);
     for (size_t i = 0; i < kControls; ++i) {
@@ -207,8 +206,9 @@ void FineTuneView::connectSheet(TuneSheet *sheet)
             [this](int knob, int steps) { step(static_cast<Knob>(knob), steps); });
     connect(sheet, &TuneSheet::held, intents(), &Intents::tuneHeld);
     connect(sheet, &TuneSheet::resetWanted, this, [this] { emit intents()->tuned({}); });
-    connect(sheet, &TuneSheet::leaveWanted, this, [this] { fillScreen(false); },
-            Qt::QueuedConnection); // it may be the one that goes
+    connect(
+        sheet, &TuneSheet::leaveWanted, this, [this] { fillScreen(false); },
+        Qt::QueuedConnection); // it may be the one that goes
 }
 
 void FineTuneView::step(Knob knob, int steps)

@@ -32,7 +32,7 @@ QImage greySheet(const QSize &size)
     const double w = size.width(), h = size.height();
     p.fillRect(QRectF(0.08 * w, 0.1 * h, 0.36 * w, 0.46 * h), grey(95));
     p.fillRect(QRectF(0.56 * w, 0.1 * h, 0.36 * w, 0.46 * h), grey(75));
-    constexpr int kSteps = 11;
+    constexpr int kSteps = 12; // none of them is the ground
     for (int i = 0; i < kSteps; ++i)
         p.fillRect(QRectF(w * (0.08 + 0.84 * i / kSteps), 0.68 * h, 0.84 * w / kSteps + 1, 0.2 * h),
                    grey(100.0 * i / (kSteps - 1)));

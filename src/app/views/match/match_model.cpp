@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 namespace lantern::app {
 
@@ -38,11 +39,12 @@ int cardOfId(const SessionState &state, const QString &id)
 QString stateWords(const SessionState &state, const QString &id, const MatchSheet::Display *d)
 {
     if (!state.match.isBegun())
-        return d && d->readAt.isValid()
-                   ? Words::tr("read %1").arg(QLocale().toString(d->readAt.toLocalTime().date(),
-                                                                 QLocale::ShortFormat))
-               : d ? Words::tr("never read")
-                   : dash();
+        return d && d->readAt.isValid() ? Words::tr("read %1").arg(QLocale().toString(
+                                              d->readAt.toLocalTime().date(), QLocale::ShortFormat))
+               : d                      ? Words::tr("never read")
+                                        : dash();
+    if (!state.match.displays.contains(id))
+        return dash();
     if (d && d->hasOtherAim)
         return Words::tr("done, with another aim");
     if (isMatched(state, id))
@@ -51,6 +53,21 @@ QString stateWords(const SessionState &state, const QString &id, const MatchShee
     if (next >= 0 && state.displays[static_cast<size_t>(next)].id == id)
         return state.hasRun() ? Words::tr("under way") : Words::tr("next");
     return cardOfId(state, id) < 0 ? Words::tr("not connected") : Words::tr("waits");
+}
+
+/// What the shared aim costs a display, the most of it first.
+QString givenUp(const SharePlan &p)
+{
+    std::vector<std::pair<double, QString>> parts = {{p.lightGivenUp, Words::tr("light")},
+                                                     {p.contrastGivenUp, Words::tr("contrast")},
+                                                     {p.gamutGivenUp, Words::tr("gamut")}};
+    std::ranges::stable_sort(parts, std::greater{}, &std::pair<double, QString>::first);
+    QStringList words;
+    constexpr double kNothing = 0.005;
+    for (const auto &[share, of] : parts)
+        if (share >= kNothing)
+            words << QStringLiteral("%1 %2").arg(of, percent(share));
+    return words.isEmpty() ? Words::tr("nothing") : words.join(QStringLiteral(", "));
 }
 
 void addRows(const SessionState &state, const MatchSheet *sheet, MatchModel &m)
@@ -83,11 +100,9 @@ void addRows(const SessionState &state, const MatchSheet *sheet, MatchModel &m)
         const auto at = d ? static_cast<size_t>(d - sheet->displays.data()) : 0;
         if (d && sheet->common) {
             const SharePlan &p = sheet->common->plans[at];
-            row.cells << figure(p.peak, 0) << figure(p.contrast, 0) << percent(p.lightGivenUp)
-                      << percent(p.contrastGivenUp) << percent(p.gamutGivenUp);
+            row.cells << figure(p.peak, 0) << figure(p.contrast, 0) << givenUp(p);
         } else
-            for (int i = 0; i < 5; ++i)
-                row.cells << dash();
+            row.cells << dash() << dash() << dash();
         if (m.isBegun && row.isChosen)
             row.mark = isMatched(state, id) ? (d && d->hasOtherAim ? Mark::Open : Mark::Within)
                                             : Mark::NotMeasured;
@@ -131,18 +146,17 @@ void addPairs(const SessionState &state, const MatchSheet &sheet, MatchModel &m)
         eye.firstDisplay = cardOfId(state, a.id);
         eye.secondDisplay = cardOfId(state, b.id);
         const AgreedColour &worst = g.colours[g.worst.value_or(0)];
-        m.pairs.push_back(
-            {{eye.title, figure(g.deltaE00.mean, 2),
-              Words::tr("%1 (%2)").arg(figure(g.deltaE00.max, 1),
-                                       QString::fromStdString(worst.asked.name)),
-              figure(g.whiteDeltaUv, 4), percent(g.luminanceRatio)},
-             {0, g.deltaE00.mean, g.deltaE00.max, g.whiteDeltaUv, g.luminanceRatio}});
+        m.pairs.push_back({{eye.title, figure(g.deltaE00.mean, 2),
+                            Words::tr("%1 (%2)").arg(figure(g.deltaE00.max, 1),
+                                                     QString::fromStdString(worst.asked.name)),
+                            figure(g.whiteDeltaUv, 4), percent(g.luminanceRatio)},
+                           {0, g.deltaE00.mean, g.deltaE00.max, g.whiteDeltaUv, g.luminanceRatio}});
         for (const size_t i : eyeOrder(g)) {
             const AgreedColour &c = g.colours[i];
-            eye.colours.push_back({Words::tr("%1, ΔE00 %2")
-                                       .arg(QString::fromStdString(c.asked.name),
-                                            figure(c.deltaE00, 1)),
-                                   c.first, c.second, p->firstCodes[i], p->secondCodes[i]});
+            eye.colours.push_back(
+                {Words::tr("%1, ΔE00 %2")
+                     .arg(QString::fromStdString(c.asked.name), figure(c.deltaE00, 1)),
+                 c.first, c.second, p->firstCodes[i], p->secondCodes[i]});
         }
         m.forTheEye.push_back(std::move(eye));
     }
@@ -175,9 +189,8 @@ QString whySentence(const SessionState &state, const MatchSheet &sheet)
 /// How alike those are that are done.
 QString alikeSentence(const SessionState &state, const MatchSheet &sheet)
 {
-    const auto worst = std::ranges::max_element(sheet.pairs, {}, [](const MatchSheet::Pair &p) {
-        return p.agreement.deltaE00.mean;
-    });
+    const auto worst = std::ranges::max_element(
+        sheet.pairs, {}, [](const MatchSheet::Pair &p) { return p.agreement.deltaE00.mean; });
     const Agreement &g = worst->agreement;
     const QString a = nameOf(state, sheet.displays[worst->first]);
     const QString b = nameOf(state, sheet.displays[worst->second]);
@@ -191,13 +204,8 @@ QString alikeSentence(const SessionState &state, const MatchSheet &sheet)
 
 QStringList matchColumns()
 {
-    return {Words::tr("Display"),
-            Words::tr("State"),
-            Words::tr("Could give, cd/m²"),
-            Words::tr("Contrast"),
-            Words::tr("Gives up: light"),
-            Words::tr("contrast"),
-            Words::tr("gamut")};
+    return {Words::tr("Display"), Words::tr("State"), Words::tr("Most, cd/m²"),
+            Words::tr("Contrast"), Words::tr("Gives up")};
 }
 
 QStringList pairColumns()

@@ -30,6 +30,7 @@ QTableWidget *makeTable(const char *name, const QString &words, const QStringLis
     table->horizontalHeader()->setHighlightSections(false);
     table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // names give way, nothing is lost
     constexpr int kNarrowest = 52;
     table->horizontalHeader()->setMinimumSectionSize(kNarrowest);
     return table;
@@ -170,6 +171,7 @@ void MatchView::showRows()
                 item->setFlags(Qt::ItemIsSelectable | Qt::ItemIsEnabled |
                                (row.mayChoose ? Qt::ItemIsUserCheckable : Qt::NoItemFlags));
                 item->setData(Qt::AccessibleTextRole, row.words);
+                item->setToolTip(row.words);
             }
             m_displays->setItem(i, c, item);
         }
@@ -241,9 +243,7 @@ void MatchView::showOnScreens(bool on)
         m_screens.hide();
         return;
     }
-    const auto place = [&](int display) {
-        return m_places.at(static_cast<size_t>(display));
-    };
+    const auto place = [&](int display) { return m_places.at(static_cast<size_t>(display)); };
     m_screens.show(place(p->firstDisplay), place(p->secondDisplay));
     m_screens.moveTo(m_patch->place());
     m_patch->setFocus();

@@ -22,8 +22,8 @@ QString slotTitle(const std::optional<int> &slot)
 
 const SlotRun *runOf(const SessionState &state, const std::optional<int> &slot)
 {
-    const auto run = std::ranges::find_if(
-        state.slotRuns, [&](const auto &r) { return r->slot == slot; });
+    const auto run =
+        std::ranges::find_if(state.slotRuns, [&](const auto &r) { return r->slot == slot; });
     return run == state.slotRuns.end() ? nullptr : run->get();
 }
 
@@ -33,10 +33,9 @@ MemoryModel::Row rowOf(const SessionState &state, const std::optional<int> &slot
     row.slot = slot;
     const bool isActive = state.memory->active == slot;
     const SlotRun *run = runOf(state, slot);
-    const bool isInUse = run && state.slotInUse == slot && !state.profiles.empty() &&
-                         std::ranges::any_of(state.profiles, [&](const desk::KnownProfile &p) {
-                             return p.inUse;
-                         });
+    const bool isInUse =
+        run && state.slotInUse == slot && !state.profiles.empty() &&
+        std::ranges::any_of(state.profiles, [&](const desk::KnownProfile &p) { return p.inUse; });
     QString name = dash(), aim = dash(), made = dash(), mean = dash();
     if (run) {
         const run::RunResults &r = run->results;
@@ -53,7 +52,7 @@ MemoryModel::Row rowOf(const SessionState &state, const std::optional<int> &slot
                         : isInUse           ? Words::tr("its profile is in use")
                                             : dash();
     row.cells << slotTitle(slot) << name << aim << made << mean << how;
-    row.mark = isActive && isInUse ? Mark::Within
+    row.mark = isActive && isInUse                                              ? Mark::Within
                : isActive != isInUse && state.memory->active != state.slotInUse ? Mark::Open
                                                                                 : Mark::NotMeasured;
     return row;
@@ -79,8 +78,7 @@ MemoryModel memoryModel(const SessionState &state)
         return m;
     }
     const bool isFree = !state.isMeasuring() && !state.onErrand() && !state.preparing;
-    m.mayChoose =
-        isFree && (!state.hasRun() || state.status.activity == run::Activity::Finished);
+    m.mayChoose = isFree && (!state.hasRun() || state.status.activity == run::Activity::Finished);
     m.rows.push_back(rowOf(state, std::nullopt));
     for (int slot = 0; slot < state.memory->slotCount; ++slot)
         m.rows.push_back(rowOf(state, slot));
@@ -93,8 +91,8 @@ MemoryModel memoryModel(const SessionState &state)
     }
     m.target = state.slotWanted ? *state.slotWanted + 1 : 0;
     m.name = state.slotName;
-    const bool anyInUse = std::ranges::any_of(
-        state.profiles, [](const desk::KnownProfile &p) { return p.inUse; });
+    const bool anyInUse =
+        std::ranges::any_of(state.profiles, [](const desk::KnownProfile &p) { return p.inUse; });
     m.isAstray = anyInUse && state.memory->active != state.slotInUse && isFree;
     if (m.isAstray)
         m.sentence = Words::tr("The monitor shows %1, but the profile in use goes with %2: colours "
@@ -102,14 +100,14 @@ MemoryModel memoryModel(const SessionState &state)
                          .arg(slotTitle(state.memory->active), slotTitle(state.slotInUse));
     else if (const SlotRun *run = runOf(state, state.memory->active))
         m.sentence = Words::tr("%1 is in use: %2.")
-                         .arg(slotTitle(run->slot),
-                              inLocale(aimSummary(run->results.setup.aim)));
+                         .arg(slotTitle(run->slot), inLocale(aimSummary(run->results.setup.aim)));
     else
         m.sentence = Words::tr("Nothing of it is calibrated yet. Choose where the next run goes, "
                                "and run.");
-    m.note = state.memory->mixes
-                 ? Words::tr("This memory mixes primaries: those that the aim names are made in it.")
-                 : Words::tr("This memory holds tone curves only; primaries stay the panel's own.");
+    m.note =
+        state.memory->mixes
+            ? Words::tr("This memory mixes primaries: those that the aim names are made in it.")
+            : Words::tr("This memory holds tone curves only; primaries stay the panel's own.");
     return m;
 }
 

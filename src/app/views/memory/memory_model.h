@@ -12,7 +12,7 @@ namespace lantern::app {
 /// What the view of a monitor's own memory shows.
 struct MemoryModel {
     bool hasMemory = false;
-    QString sentence; ///< which is in use, or what does not fit together
+    QString sentence;      ///< which is in use, or what does not fit together
     bool isAstray = false; ///< the monitor shows another slot than the profile in use goes with
     struct Row {
         std::optional<int> slot; ///< nothing: the video LUT, without the memory

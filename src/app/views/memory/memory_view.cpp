@@ -115,8 +115,7 @@ void MemoryView::showRows()
     constexpr int kEdge = 4, kAimColumn = 2;
     m_table->horizontalHeader()->setSectionResizeMode(kAimColumn, QHeaderView::Stretch);
     m_table->setFixedHeight(m_table->horizontalHeader()->sizeHint().height() +
-                            m_table->rowCount() *
-                                m_table->verticalHeader()->defaultSectionSize() +
+                            m_table->rowCount() * m_table->verticalHeader()->defaultSectionSize() +
                             kEdge);
     m_table->setCurrentCell(std::clamp(chosen, 0, std::max(0, m_table->rowCount() - 1)), 0);
     const auto at = static_cast<size_t>(std::max(0, m_table->currentRow()));
