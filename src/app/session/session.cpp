@@ -23,6 +23,15 @@ constexpr int kPublishMs = 16; // at most 60 times a second
 using run::Activity;
 using run::Stage;
 
+/// The displays with their places on the desktop, both of the same moment.
+std::vector<DisplayCard> displaysOf(const Workplace &workplace)
+{
+    std::vector<DisplayCard> cards = workplace.displays();
+    for (size_t i = 0; i < cards.size(); ++i)
+        cards[i].place = workplace.screenOf(static_cast<int>(i));
+    return cards;
+}
+
 QString beside(const QString &logbookPath, const char *folder)
 {
     return QFileInfo(logbookPath).absolutePath() + QLatin1Char('/') + QLatin1String(folder);
@@ -33,7 +42,7 @@ QString beside(const QString &logbookPath, const char *folder)
 Session::Session(Workplace *workplace, const QString &logbookPath, QObject *parent)
     : QObject(parent),
       m_workplace(workplace),
-      m_displays(workplace->displays()),
+      m_displays(displaysOf(*workplace)),
       m_logbookPath(logbookPath),
       m_reportStyleFile(beside(logbookPath, "studio.json")),
       m_inForce(workplace),
@@ -260,8 +269,6 @@ void Session::compose() const
     m_state.slotName = m_slotName;
     m_state.displays = m_displays;
     m_state.desktop = m_desktop;
-    for (size_t i = 0; i < m_state.displays.size(); ++i)
-        m_state.displays[i].place = m_workplace->screenOf(static_cast<int>(i));
     for (DisplayCard &card : m_state.displays)
         if (const auto known = m_history.verdicts().find(card.id);
             known != m_history.verdicts().end())
@@ -375,7 +382,7 @@ void Session::onDisplaysChanged()
 {
     const DisplayCard before = m_displays[m_selected];
     const bool measuring = state().isMeasuring();
-    m_displays = m_workplace->displays();
+    m_displays = displaysOf(*m_workplace);
     m_desktop = m_workplace->desktop();
     int index = -1;
     for (size_t i = 0; i < m_displays.size(); ++i)
@@ -384,8 +391,10 @@ void Session::onDisplaysChanged()
     if (m_run.state().status.run != 0)
         m_run.stop(); // it takes other devices now
     m_run.forget();
+    m_tuneShown = false; // what was tried is on a display that went, or has another number now
     if (!m_displays.empty()) {
         m_selected = 0;
+        m_view = ViewId::Ready;
         selectDisplay(std::max(index, 0));
     }
     if (measuring)
@@ -409,7 +418,8 @@ void Session::selectDisplay(int index)
         return;
     if (state().hasRun())
         m_run.stop();
-    leaveTrials(); // on the display before
+    if (m_tuneShown || m_view == ViewId::ByEye)
+        leaveTrials(); // on the display before
     if (m_selected != index)
         m_evenness.reset(); // how that one is measured, and what its monitor does by itself
     m_selected = index;
@@ -445,7 +455,7 @@ void Session::takeDevices()
     });
     m_meter.setCard(m_workplace->meterCard(m_selected));
     refreshMeterFacts();
-    m_displays = m_workplace->displays();
+    m_displays = displaysOf(*m_workplace);
     m_desktop = m_workplace->desktop();
     refreshReady();
 }
@@ -500,7 +510,7 @@ void Session::applyTechnology(const QString &displayId, const QString &technolog
         if (m_displays[i].id == displayId)
             m_workplace->setTechnology(static_cast<int>(i), technology.toStdString());
     refreshMeterFacts();
-    m_displays = m_workplace->displays();
+    m_displays = displaysOf(*m_workplace);
     m_desktop = m_workplace->desktop();
     publish();
 }

@@ -19,7 +19,7 @@ ByEyeView::ByEyeView(Intents *intents)
       m_examples(new EyeExamples),
       m_name(new QLineEdit),
       m_next(new QPushButton),
-      m_before(new QPushButton(tr("Hold: as &before"))),
+      m_before(new QPushButton(tr("Hold: as before"))),
       m_other(new QPushButton)
 {
     m_steps->setObjectName(QStringLiteral("eyeSteps"));
@@ -139,7 +139,7 @@ void ByEyeView::setState(const SessionState &state)
     m_other->setVisible(m_otherDisplay >= 0 && step() == EyeStep::Result && !keptAt.empty());
     if (m_otherDisplay >= 0)
         m_other->setText(
-            tr("&Go on with %1").arg(state.displays[static_cast<size_t>(m_otherDisplay)].name));
+            tr("Go on with %1").arg(state.displays[static_cast<size_t>(m_otherDisplay)].name));
     const bool builtIn = state.displays[static_cast<size_t>(state.selected)].builtIn;
     if (m_work.builtIn != builtIn) {
         m_work.builtIn = builtIn;

@@ -45,10 +45,10 @@ FineTuneView::FineTuneView(Intents *intents)
            intents),
       m_sheet(new TuneSheet),
       m_sheets(makeSmallBox("tuneSheets", tr("Sheet"), 8)),
-      m_fill(smallButton("tuneFill", tr("&Over the whole display"))),
+      m_fill(smallButton("tuneFill", tr("Over the &whole display"))),
       m_before(smallButton("tuneBefore", tr("Hold: as before"))),
-      m_reset(smallButton("tuneReset", tr("&Back to the calibration"))),
-      m_read(smallButton("tuneRead", tr("Read &white"))),
+      m_reset(smallButton("tuneReset", tr("Back t&o the calibration"))),
+      m_read(smallButton("tuneRead", tr("Read wh&ite"))),
       m_keep(smallButton("tuneKeep", tr("&Keep as a profile"))),
       m_prove(smallButton("tuneProve", tr("Prove what is in &use"))),
       m_controls(makeControls()),
@@ -159,7 +159,7 @@ QWidget *FineTuneView::makeControls()
         grid->addWidget(m_up[i], row, left + 3);
     }
     column->addLayout(grid);
-    m_reads = new QCheckBox(tr("The &meter hangs there: read each turn"));
+    m_reads = new QCheckBox(tr("The meter hangs there: read each &turn"));
     m_reads->setObjectName(QStringLiteral("readsTurns"));
     connect(m_reads, &QCheckBox::toggled, this, [this](bool on) {
         if (on != m_model.readsTurns)

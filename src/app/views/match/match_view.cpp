@@ -58,10 +58,10 @@ MatchView::MatchView(Intents *intents)
       m_pairs(makeTable("matchPairs", tr("How alike they are"), pairColumns())),
       m_read(new QPushButton(tr("Read what it &can do"))),
       m_begin(new QPushButton(tr("Make them ali&ke"))),
-      m_end(new QPushButton(tr("L&eave the match"))),
+      m_end(new QPushButton(tr("&Leave the match"))),
       m_move(new QPushButton(tr("M&ove the patch"))),
       m_onScreens(new QPushButton(tr("On the displays"))),
-      m_tune(new QPushButton(tr("&Fine-tune the second…"))),
+      m_tune(new QPushButton(tr("Fine-&tune the second…"))),
       m_colour(makeSmallBox("matchColour", tr("Colour"), 12)),
       m_patch(new MovingPatch),
       m_leave(new QShortcut(Qt::Key_Escape, this))

@@ -22,7 +22,7 @@ MemoryView::MemoryView(Intents *intents)
       m_target(makeSmallBox("slotTarget", tr("Where the next run goes"), 16)),
       m_name(new QLineEdit),
       m_use(new QPushButton(tr("&Use this one"))),
-      m_putBack(new QPushButton(tr("Set the &monitor back"))),
+      m_putBack(new QPushButton(tr("Set the monitor bac&k"))),
       m_next(new QWidget)
 {
     m_sentence->setObjectName(QStringLiteral("memorySentence"));
@@ -35,6 +35,7 @@ MemoryView::MemoryView(Intents *intents)
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->verticalHeader()->hide();
     m_table->setShowGrid(false);
+    m_table->horizontalHeader()->setHighlightSections(false);
     m_table->setTabKeyNavigation(false);
     m_use->setObjectName(QStringLiteral("useSlot"));
     m_use->setToolTip(tr("The monitor changes to it, and programs get its profile. Edit, Undo goes "
@@ -46,7 +47,7 @@ MemoryView::MemoryView(Intents *intents)
     m_name->setPlaceholderText(tr("name, such as “proofs”"));
     auto *grid = new QGridLayout(m_next);
     grid->setContentsMargins(3, 8, 3, 0);
-    auto *words = makeLabel(tr("The next &run goes into"), theme::kSmall, theme::kMuted);
+    auto *words = makeLabel(tr("The ne&xt run goes into"), theme::kSmall, theme::kMuted);
     words->setBuddy(m_target);
     grid->addWidget(words, 0, 0);
     grid->addWidget(m_target, 0, 1);
@@ -112,7 +113,9 @@ void MemoryView::showRows()
         }
     }
     m_table->resizeColumnsToContents();
-    constexpr int kEdge = 4, kAimColumn = 2;
+    constexpr int kEdge = 4, kAimColumn = 2, kApart = 14;
+    for (int c = 0; c < m_table->columnCount(); ++c)
+        m_table->setColumnWidth(c, m_table->columnWidth(c) + kApart);
     m_table->horizontalHeader()->setSectionResizeMode(kAimColumn, QHeaderView::Stretch);
     m_table->setFixedHeight(m_table->horizontalHeader()->sizeHint().height() +
                             m_table->rowCount() * m_table->verticalHeader()->defaultSectionSize() +

@@ -118,6 +118,11 @@ void ReadyView::addLine()
             emit intents()->meterSearchWanted();
     });
     m_list->addWidget(line.row);
+    if (!m_lines.empty())
+        setTabOrder(m_lines.back().errand, line.box);
+    setTabOrder(line.box, line.errand);
+    setTabOrder(line.errand, m_technology); // what stands beside the points comes after them
+    setTabOrder(m_technology, m_check);
     m_lines.push_back(line);
 }
 
