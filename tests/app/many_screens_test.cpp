@@ -1,3 +1,4 @@
+#include "app/views/match/screen_patches.h"
 #include "core/base/error.h"
 #include "made_up_edid.h"
 #include "platform/display_id.h"
@@ -79,6 +80,33 @@ class ManyScreensTest : public QObject {
     }
 
 private slots:
+    /// The patch leaves one display and comes in on the other, in each one's own code values; what is
+    /// looked at are the pixels of the screens.
+    void aPatchGoesFromOneDisplayToTheOther()
+    {
+        const QRect one = screen("DUMMY0"), two = screen("DUMMY1");
+        ScreenPatches patches;
+        patches.show(one, two);
+        patches.setColour({200, 10, 20}, {10, 30, 220});
+        const auto at = [](const QPoint &point) {
+            const QScreen *s = QGuiApplication::screenAt(point);
+            const QPoint in = point - s->geometry().topLeft();
+            return const_cast<QScreen *>(s)->grabWindow(0, in.x(), in.y(), 1, 1).toImage().pixel(
+                0, 0);
+        };
+        const QRgb first = qRgb(200, 10, 20), second = qRgb(10, 30, 220), black = qRgb(0, 0, 0);
+        patches.moveTo(0);
+        QVERIFY(waitUntil([&] { return at(one.center()) == first && at(two.center()) == black; }));
+        patches.moveTo(1);
+        QVERIFY(waitUntil([&] { return at(one.center()) == black && at(two.center()) == second; }));
+        patches.moveTo(0.46); // half out of the first one
+        QVERIFY(waitUntil([&] {
+            return at({one.right() - 4, one.center().y()}) == first && at(one.center()) == black;
+        }));
+        patches.hide();
+        QVERIFY(waitUntil([&] { return at(two.center()) != second; }));
+    }
+
     void initTestCase()
     {
         QCOMPARE(QGuiApplication::screens().size(), 2);

@@ -265,8 +265,8 @@ void Session::endMatch()
 /// The next display of the match is chosen, with its aim; the meter stays the same.
 void Session::carryMeter()
 {
+    const int next = nextMatched(state()); // while the run that has just ended still counts as one
     leaveFinishedRun();
-    const int next = nextMatched(state());
     if (next < 0) {
         showView(ViewId::Match);
         return;
