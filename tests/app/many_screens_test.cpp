@@ -80,8 +80,8 @@ class ManyScreensTest : public QObject {
     }
 
 private slots:
-    /// The patch leaves one display and comes in on the other, in each one's own code values; what is
-    /// looked at are the pixels of the screens.
+    /// The patch leaves one display and comes in on the other, in each one's own code values; what
+    /// is looked at are the pixels of the screens.
     void aPatchGoesFromOneDisplayToTheOther()
     {
         const QRect one = screen("DUMMY0"), two = screen("DUMMY1");
@@ -91,8 +91,10 @@ private slots:
         const auto at = [](const QPoint &point) {
             const QScreen *s = QGuiApplication::screenAt(point);
             const QPoint in = point - s->geometry().topLeft();
-            return const_cast<QScreen *>(s)->grabWindow(0, in.x(), in.y(), 1, 1).toImage().pixel(
-                0, 0);
+            return const_cast<QScreen *>(s)
+                ->grabWindow(0, in.x(), in.y(), 1, 1)
+                .toImage()
+                .pixel(0, 0);
         };
         const QRgb first = qRgb(200, 10, 20), second = qRgb(10, 30, 220), black = qRgb(0, 0, 0);
         patches.moveTo(0);

@@ -184,6 +184,7 @@ private slots:
         const TunableDisplay display = c.tunable(change);
         const auto now = display.tuned({});
         VERIFY_NEAR(deltaUvPrime(uvPrime(display.white()), uvPrime(after)), 0, 1e-9);
+        VERIFY_NEAR(display.white().Y, after.Y, 1e-9);
         double sum = 0;
         const auto chart = makeChart(120);
         for (const DeviceRgb &rgb : chart)

@@ -86,7 +86,7 @@ private slots:
             const XYZ own = toXyz(b.display().channelXyz().col(static_cast<Eigen::Index>(c)));
             const bool isBeyond = c == 2 && primaries[c].y < 0.07;
             VERIFY_BELOW(deltaUvPrime(uvPrime(toXyz(light)), uvPrime(primaries[c])),
-                         0.006 +
+                         0.004 +
                              (isBeyond ? deltaUvPrime(uvPrime(own), uvPrime(primaries[c])) : 0));
         }
         const TargetSpace target("aimed", primaries, {0.3127, 0.3290}, NamedTone::Srgb);
