@@ -130,7 +130,12 @@ private slots:
         QTest::keyRelease(sheet, Qt::Key_Space);
         QVERIFY(rig.waitFor([&] { return loaded(rig) == tried; }));
 
-        // It is proved like any other profile.
+        // It is proved like any other profile; the calibration's check would speak of another
+        // white.
+        rig.session->checkFirst();
+        QVERIFY(rig.waitFor(
+            [&] { return rig.state().notice.contains(QLatin1String("fine-tuned by eye since")); }));
+        QVERIFY(!rig.state().onErrand());
         QTest::mouseClick(part<QPushButton>(rig, "tuneProve"), Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().lastProof.has_value(); }));
         VERIFY_BELOW(rig.state().lastProof->validation->deltaE00.mean, 1.0);

@@ -140,6 +140,12 @@ void Session::checkFirst()
         setProblem(tr("There is no finished run of this display to check against."));
         return;
     }
+    if (m_history.state().byEye && m_history.state().byEye->setup.fineTune) {
+        setProblem(tr("The profile in use was fine-tuned by eye since: the calibration below it is "
+                      "no longer what is shown. Prove what is in use, on the page Fine-tune or "
+                      "Colour accuracy."));
+        return;
+    }
     if (beginErrand(RunKind::Check)) {
         m_checklist.confirm(false); // what follows is another check or another run
         m_view = ViewId::Check;
