@@ -114,6 +114,9 @@ private slots:
         const ProfileFile profile({kept.profile.begin(), kept.profile.end()}, "kept");
         QCOMPARE(profile.name(), std::string("Beside the booth"));
         QCOMPARE(profile.metadata().at("MADE"), std::string("fine-tuned by eye"));
+        QVERIFY(
+            !profile.metadata().contains("READINGS")); // those of the calibration are not its own
+        QVERIFY(!rig.state().isTurnUnknown);
         rig.session->showView(ViewId::Profile);
         QVERIFY(rig.waitFor([&] { return loaded(rig) == tried; }));
         QVERIFY(rig.waitFor([&] { return rig.state().inUse.isRight(); }));

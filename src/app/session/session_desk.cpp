@@ -177,12 +177,16 @@ void Session::readTuned()
         return;
     }
     m_notice.clear();
-    m_tune.beginsReading();
-    attempt([this] {
-        const auto &correction = setupWithMeter().meterCorrection;
+    bool isAsked = false;
+    attempt([&] {
+        const auto correction = setupWithMeter().meterCorrection;
         const auto matrix = correction ? std::optional(correction->matrix) : std::nullopt;
+        m_tune.beginsReading();
         m_run.ask([matrix](run::RunEngine &engine) { engine.readWhite(matrix); });
+        isAsked = true;
     });
+    if (!isAsked)
+        m_tune.gaveUp();
 }
 
 void Session::keepTune(const QString &name)

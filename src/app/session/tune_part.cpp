@@ -116,6 +116,10 @@ void TunePart::look(const std::optional<run::RunResults> &own,
     m_state.keptTune = kept;
     if (!wasTouched)
         m_state.tune = kept;
+    // Turned since the calibration, by whatever hand; after a restart what that did is not known.
+    if (controls && calibration->controls && !(*controls == *calibration->controls) &&
+        m_change == Mat3::Identity())
+        m_state.isTurnUnknown = true;
     m_base = calibration;
     m_path = run::signalPathOf(*calibration);
     rebuild();
@@ -294,6 +298,9 @@ void TunePart::keep(const run::RunSetup &setup)
     ProfileRequest request = run::profileRequest(*m_base);
     request.name = s.profileTitle;
     request.date = run::iccDate(s);
+    std::erase_if(request.metadata, [](const auto &entry) { // figures of the calibration alone
+        return entry.first == "READINGS" || entry.first == "GREY_MEAN_DE2000";
+    });
     m_making.start([s, request, profile = m_base->profile, name = profileName(m_base->setup),
                     path = m_path, white = *whiteOf(*m_base), change = m_change]() -> Kept {
         Kept kept{{}, {}, *s.fineTune, s, {}};

@@ -128,9 +128,7 @@ void ByEyeView::setState(const SessionState &state)
     const bool complete = state.hasRun() && state.status.activity == run::Activity::Finished;
     m_free = !state.isMeasuring() && (!state.hasRun() || complete) && !state.preparing;
     const std::string keptAt = state.byEye ? state.byEye->setup.startedAt : std::string();
-    if (m_selected != state.selected)
-        m_waits = false;
-    else if (m_keptAt != keptAt)
+    if (m_selected != state.selected || m_keptAt != keptAt || state.noticeIsProblem)
         m_waits = false;
     m_selected = state.selected;
     m_keptAt = keptAt;
