@@ -1,9 +1,8 @@
 #include "app/views/agreement/agreement_view.h"
 
+#include "app/widgets/list_table.h"
 #include "app/widgets/number_cell.h"
 #include "app/widgets/small_box.h"
-#include "core/colour/spaces.h"
-
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QHelpEvent>
@@ -19,50 +18,21 @@ namespace {
 constexpr int kAcross = 5;
 constexpr double kPlace = 31; ///< points
 
-/// As near as the window can show it.
-QColor shown(const Lab &lab)
-{
-    const DeviceRgb rgb = srgbCodesFromPcs(lab);
-    const auto part = [](double v) { return std::clamp(static_cast<int>(std::lround(v)), 0, 255); };
-    return {part(rgb.r), part(rgb.g), part(rgb.b)};
-}
-
 QTableWidget *makeTable(const char *name, const QString &words, const QStringList &titles)
 {
-    auto *table = new QTableWidget(0, static_cast<int>(titles.size()));
-    table->setObjectName(QLatin1String(name));
-    table->setAccessibleName(words);
-    table->setHorizontalHeaderLabels(titles);
-    table->verticalHeader()->hide();
-    table->verticalHeader()->setDefaultSectionSize(24);
-    table->setShowGrid(false);
-    table->setWordWrap(false);
-    table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table->setSelectionMode(QAbstractItemView::SingleSelection);
-    table->horizontalHeader()->setHighlightSections(false);
-    table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    table->setMinimumHeight(120);
-    constexpr int kNarrowest = 56;
-    table->horizontalHeader()->setMinimumSectionSize(kNarrowest);
+    QTableWidget *table = makeListTable(name, words, titles);
+    constexpr int kLeast = 120;
+    table->setMinimumHeight(kLeast);
     return table;
 }
-
-} // namespace
-
-namespace {
 
 /// As high as its rows, up to what there is room for.
 void fitRows(QTableWidget *table)
 {
-    constexpr int kFewest = 3, kEdge = 4;
-    const auto height = [&](int rows) {
-        return table->horizontalHeader()->sizeHint().height() +
-               rows * table->verticalHeader()->defaultSectionSize() + kEdge;
-    };
-    table->setMinimumHeight(height(std::min(kFewest, std::max(1, table->rowCount()))));
-    table->setMaximumHeight(height(std::max(1, table->rowCount())));
+    constexpr int kFewest = 3;
+    const int rows = std::max(1, table->rowCount());
+    table->setMinimumHeight(heightOf(table, std::min(kFewest, rows)));
+    table->setMaximumHeight(heightOf(table, rows));
 }
 
 } // namespace
@@ -98,10 +68,10 @@ void AgreedColours::paintEvent(QPaintEvent *)
     p.setPen(Qt::NoPen);
     for (size_t i = 0; i < m_fields.size(); ++i) {
         const QRectF outer = place(static_cast<int>(i));
-        p.setBrush(shown(m_fields[i].first));
+        p.setBrush(shownColour(m_fields[i].first));
         p.drawEllipse(outer);
         const double in = outer.width() * 0.27;
-        p.setBrush(shown(m_fields[i].second));
+        p.setBrush(shownColour(m_fields[i].second));
         p.drawEllipse(outer.adjusted(in, in, -in, -in));
     }
 }

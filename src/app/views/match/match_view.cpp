@@ -1,6 +1,7 @@
 #include "app/views/match/match_view.h"
 
 #include "app/theme.h"
+#include "app/widgets/list_table.h"
 #include "app/widgets/number_cell.h"
 #include "app/widgets/small_box.h"
 
@@ -15,34 +16,16 @@ namespace {
 
 QTableWidget *makeTable(const char *name, const QString &words, const QStringList &titles)
 {
-    auto *table = new QTableWidget(0, static_cast<int>(titles.size()));
-    table->setObjectName(QLatin1String(name));
-    table->setAccessibleName(words);
-    table->setHorizontalHeaderLabels(titles);
-    table->verticalHeader()->hide();
-    table->verticalHeader()->setDefaultSectionSize(24);
-    table->setShowGrid(false);
-    table->setWordWrap(false);
+    QTableWidget *table = makeListTable(name, words, titles);
     table->setTabKeyNavigation(false);
-    table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table->setSelectionMode(QAbstractItemView::SingleSelection);
-    table->horizontalHeader()->setHighlightSections(false);
-    table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // names give way, nothing is lost
-    constexpr int kNarrowest = 52;
-    table->horizontalHeader()->setMinimumSectionSize(kNarrowest);
     return table;
 }
 
 /// As high as its rows, up to some.
 void fitRows(QTableWidget *table, int most)
 {
-    constexpr int kEdge = 4;
-    const int rows = std::clamp(table->rowCount(), 1, most);
-    table->setFixedHeight(table->horizontalHeader()->sizeHint().height() +
-                          rows * table->verticalHeader()->defaultSectionSize() + kEdge);
+    table->setFixedHeight(heightOf(table, std::clamp(table->rowCount(), 1, most)));
 }
 
 } // namespace

@@ -1,7 +1,7 @@
 #include "app/views/match/moving_patch.h"
 
 #include "app/theme.h"
-#include "core/colour/spaces.h"
+#include "app/widgets/list_table.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -16,14 +16,6 @@ namespace {
 
 constexpr int kTravelMs = 2000;
 constexpr double kSeam = 6; ///< points between the screens
-
-/// As near as the window can show it.
-QColor shown(const Lab &lab)
-{
-    const DeviceRgb rgb = srgbCodesFromPcs(lab);
-    const auto part = [](double v) { return std::clamp(static_cast<int>(std::lround(v)), 0, 255); };
-    return {part(rgb.r), part(rgb.g), part(rgb.b)};
-}
 
 } // namespace
 
@@ -86,9 +78,9 @@ void MovingPatch::paintEvent(QPaintEvent *)
     const double from = half / 2, to = half + kSeam + half / 2;
     const QRectF patch(from + m_place * (to - from) - side / 2, (height() - side) / 2, side, side);
     p.setClipRect(first);
-    p.fillRect(patch, shown(m_colour.first));
+    p.fillRect(patch, shownColour(m_colour.first));
     p.setClipRect(second);
-    p.fillRect(patch, shown(m_colour.second));
+    p.fillRect(patch, shownColour(m_colour.second));
     p.setClipping(false);
     p.setPen(theme::kMuted);
     p.setFont(theme::font(theme::kSmall));
