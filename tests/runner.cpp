@@ -7,6 +7,7 @@
 
 #include <cstring>
 #include <iostream>
+#include <utility>
 
 namespace lantern::test {
 
@@ -16,16 +17,23 @@ bool waitUntil(const std::function<bool()> &done)
     constexpr int kLongestMs = 60'000;
     QElapsedTimer since;
     since.start();
+    bool holds = done();
+    if (holds)
+        return true;
+    bool isLooking = false; // done() may wait itself
     QEventLoop loop;
     QTimer poll;
     QObject::connect(&poll, &QTimer::timeout, &loop, [&] {
-        if (done() || since.elapsed() > kLongestMs)
+        if (std::exchange(isLooking, true))
+            return;
+        holds = done();
+        if (holds || since.elapsed() > kLongestMs)
             loop.quit();
+        isLooking = false;
     });
     poll.start(kPollMs);
-    if (!done())
-        loop.exec();
-    return done();
+    loop.exec();
+    return holds;
 }
 
 int runAll(int argc, char **argv)

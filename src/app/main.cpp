@@ -2,6 +2,7 @@
 #include "app/window/logbook_gate.h"
 #include "run/logbook/rescue.h"
 #include "app/window/main_window.h"
+#include "app/workplace/pages_workplace.h"
 #include "app/workplace/studio_workplace.h"
 #include "platform/ending.h"
 #include "platform/sensors.h"
@@ -103,8 +104,9 @@ int openAndRun(int argc, char **argv)
             workplace = std::make_unique<app::DemoWorkplace>(QFileInfo(logbookPath).absolutePath());
         else
             workplace = std::make_unique<app::StudioWorkplace>();
-        app::Session session(workplace.get(), logbookPath);
-        const auto window = app::openWindow(&session, workplace.get());
+        app::PagesWorkplace withPages(workplace.get(), QFileInfo(logbookPath).absolutePath());
+        app::Session session(&withPages, logbookPath);
+        const auto window = app::openWindow(&session, &withPages);
         window->show();
         platform::endOnSignals();
         platform::Summons summons;

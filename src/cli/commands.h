@@ -131,6 +131,8 @@ struct RunOptions {
                                            tolerance = "studio";
     RoomOptions room;
     double expectedError = 0, minutes = 0;
+    std::string page, device, panel; ///< patches in the browser of a device
+    int linger = 0;                  ///< seconds in which it may fetch what was made
     int icc = 4, grid = 33;
     unsigned long long seed = 1;
     bool evened = false; ///< the simulated display evens its screen out by itself

@@ -21,12 +21,13 @@ namespace {
 using namespace lantern::cli;
 
 /// On a simulated display or on a real one.
-void addWhere(CLI::App *command, std::string &display, std::string &output)
+CLI::Option_group *addWhere(CLI::App *command, std::string &display, std::string &output)
 {
     CLI::Option_group *where = command->add_option_group("where");
     where->add_option("--display", display, "display file: on the bench");
     where->add_option("--output", output, "name of an output, see displays: on the real display");
     where->require_option(1);
+    return where;
 }
 
 void addDisplays(CLI::App &app, DisplaysOptions &o)
@@ -348,7 +349,16 @@ void addRun(CLI::App &app, RunOptions &o)
     CLI::App *c =
         app.add_subcommand("run", "the whole job on a simulated or real display; called again on "
                                   "the same folder it goes on from the last reading");
-    addWhere(c, o.display, o.output);
+    CLI::Option_group *where = addWhere(c, o.display, o.output);
+    where->add_option("--page", o.page,
+                      "ADDRESS:PORT of this computer: patches in the browser of a device that opens "
+                      "it there");
+    c->add_option("--device", o.device, "with --page: the device of that name; default: the first");
+    c->add_option("--panel", o.panel,
+                  "with --page: display file, for the bench's meter in front of the device");
+    c->add_option("--linger", o.linger,
+                  "with --page: seconds in which the device may fetch profile and report")
+        ->check(CLI::NonNegativeNumber);
     c->add_option("--aim", o.aim, "aim file; default: D65, 120 cd/m², gamma 2.2");
     c->add_option("--chart", o.chart,
                   "number of patches, 24 to 12000 (default 96), or a CGATS, CxF3 or CSV list");
@@ -388,10 +398,15 @@ void addRun(CLI::App &app, RunOptions &o)
 
 /// With windows only where a patch is to be shown: scripts run without a display server.
 std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd>
-makeApplication(int &argc, char **argv, bool onDesk)
+makeApplication(int &argc, char **argv, bool onDesk, bool endsBySignal)
 {
-    if (!onDesk)
-        return {new QCoreApplication(argc, argv), {}};
+    if (!onDesk) {
+        std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd> application(
+            new QCoreApplication(argc, argv));
+        if (endsBySignal)
+            lantern::platform::endOnSignals();
+        return application;
+    }
     lantern::desk::chooseToolkit();
     lantern::desk::requireDisplayServer();
     std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd> application(
@@ -478,7 +493,7 @@ int carryOut(int argc, char **argv)
     try {
         const std::string command = app.get_subcommands().front()->get_name();
         const bool onPaper = command == "report" || command == "plot";
-        const auto qt = onPaper ? makeOffscreen(argc, argv) : makeApplication(argc, argv, onDesk);
+        const auto qt = onPaper ? makeOffscreen(argc, argv) : makeApplication(argc, argv, onDesk, !runOptions.page.empty());
         std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
         const std::map<std::string, std::function<int()>> commands = {
             {"run", [&] { return run(runOptions); }},

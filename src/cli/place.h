@@ -31,6 +31,12 @@ public:
     [[nodiscard]] virtual std::vector<uint8_t> declared() { return {}; }
     /// Gives back what was found, unless something was installed.
     virtual void ends(bool installed) { (void)installed; }
+    /// The files of a finished run are in its folder.
+    virtual void written(const run::RunResults &results, const QString &folder)
+    {
+        (void)results;
+        (void)folder;
+    }
     [[nodiscard]] virtual int memorySlots() const { return 0; }
     [[nodiscard]] virtual bool mixesPrimaries() const { return false; }
 };
@@ -41,6 +47,10 @@ std::unique_ptr<Place> benchPlace(const RunOptions &options);
 /// The display on that output with that meter, see makeMeter(). \throws Error BadInput when there
 /// is none of that name, Device when there is no display server.
 std::unique_ptr<Place> deskPlace(const std::string &output, const std::string &meter);
+
+/// The display of a device whose browser shows the patches; waits until it is there. \throws Error
+/// BadInput for an address or a meter that is none, Device when it cannot be listened on
+std::unique_ptr<Place> pagePlace(const RunOptions &options);
 
 /// Connects a meter that is read by hand to a person: questions go to standard error, X Y Z come
 /// from standard input. Does nothing for others.

@@ -165,10 +165,15 @@ int run(const RunOptions &o)
                     "Leave the option out.");
     if (!isBenchMeter(o.meter))
         (void)meterKindOf(QString::fromStdString(o.meter)); // a wrong word is told before any work
-    const auto place = o.output.empty() ? benchPlace(o) : deskPlace(o.output, o.meter);
+    if (o.page.empty() && (!o.device.empty() || !o.panel.empty() || o.linger > 0))
+        throw Error(ErrorKind::BadInput, "--device, --panel, --linger", "are for --page",
+                    "Leave them out.");
+    const QString folder = QString::fromStdString(o.out);
+    const auto place = !o.page.empty()     ? pagePlace(o)
+                       : o.output.empty() ? benchPlace(o)
+                                          : deskPlace(o.output, o.meter);
     const RunSetup setup = setupFor(o, *place);
     checkSetup(setup, *place); // before anything is written
-    const QString folder = QString::fromStdString(o.out);
     makeFolder(folder);
     const QString logbookPath = folder + QStringLiteral("/run.sqlite");
     qint64 unfinished = 0;
@@ -192,6 +197,7 @@ int run(const RunOptions &o)
             writeOutputs(results,
                          folder); // the program may have died between the run and its files
             printResult(results, o);
+            place->written(results, folder);
             return exitCode(results);
         }
     }
@@ -212,6 +218,8 @@ int run(const RunOptions &o)
     });
     writeOutputs(results, folder);
     printResult(results, o);
+    std::cout.flush();
+    place->written(results, folder);
     return exitCode(results);
 }
 

@@ -1,8 +1,10 @@
 #pragma once
 
 #include "app/window/main_window.h"
+#include "app/workplace/pages_workplace.h"
 #include "runner.h"
 
+#include <QFileInfo>
 #include <QGuiApplication>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -27,8 +29,10 @@ public:
     {
         demo = std::make_unique<app::DemoWorkplace>(m_folder.path());
         demo->setSpeed(speed);
-        session = std::make_unique<app::Session>(demo.get(), m_logbook);
-        window = app::openWindow(session.get(), demo.get());
+        pages = std::make_unique<app::PagesWorkplace>(demo.get(),
+                                                      QFileInfo(m_logbook).absolutePath());
+        session = std::make_unique<app::Session>(pages.get(), m_logbook);
+        window = app::openWindow(session.get(), pages.get());
         window->resize(1280, 800);
         window->move(0, 0);
         window->show();
@@ -42,6 +46,7 @@ public:
     {
         window.reset();
         session.reset();
+        pages.reset();
         demo.reset();
     }
 
@@ -102,6 +107,7 @@ private:
 
 public:
     std::unique_ptr<app::DemoWorkplace> demo;
+    std::unique_ptr<app::PagesWorkplace> pages; ///< as the program has it
     std::unique_ptr<app::Session> session;
     std::unique_ptr<app::MainWindow> window;
     int presses = 0;

@@ -101,6 +101,16 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::turnsRead, &Session::setReadsTurns);
     obey(&Intents::tuneKept, &Session::keepTune);
     obey(&Intents::slotChosen, &Session::chooseSlot);
+    obey(&Intents::batchWanted, &Session::beginBatch);
+    obey(&Intents::batchClosed, &Session::closeBatch);
+    obey(&Intents::batchReopened, &Session::reopenBatch);
+    obey(&Intents::serialEntered, &Session::enterSerial);
+    obey(&Intents::serialTakenOut, &Session::takeSerialOut);
+    obey(&Intents::referenceUnitWanted, &Session::readReferenceUnit);
+    obey(&Intents::pagesWanted, &Session::servePages);
+    obey(&Intents::pagesClosed, &Session::closePages);
+    obey(&Intents::pageRenamed, &Session::renamePage);
+    obey(&Intents::pageForgotten, &Session::forgetPage);
     obey(&Intents::matchChosen, &Session::chooseMatched);
     obey(&Intents::matchReadWanted, &Session::readForMatch);
     obey(&Intents::matchBegun, &Session::beginMatch);

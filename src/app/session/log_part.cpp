@@ -47,17 +47,7 @@ LogEntry logEntry(run::LogLine line, const QString &name)
 {
     LogEntry e{std::move(line), {}, Mark::NotMeasured, {}, {}};
     e.at = QDateTime::fromString(e.startedAt, Qt::ISODate).toLocalTime();
-    for (const Figure figure : allFigures())
-        for (const char *of : {"", "against_", "check_"}) {
-            const std::string name = of + figureKey(figure);
-            const auto row = std::ranges::find(e.figures, name, &run::FigureRow::name);
-            if (row == e.figures.end() || !row->limit)
-                continue;
-            Estimate estimate{row->value, row->value, {}};
-            estimate.uncertainty.scatter = row->uncertainty.value_or(0); // all of it, in one
-            e.judged.push_back(judgeFigure(figure, estimate, *row->limit));
-            break;
-        }
+    e.judged = run::judgedAgain(e.figures);
     if (e.kind == run::RunKind::ByEye)
         e.mark = Mark::ByEye;
     else if (!e.judged.empty()) {

@@ -23,13 +23,14 @@ constexpr int kPublishMs = 16; // at most 60 times a second
 using run::Activity;
 using run::Stage;
 
-/// The displays with their places on the desktop, both of the same moment.
-std::vector<DisplayCard> displaysOf(const Workplace &workplace)
+/// Devices with pages stand after all others, so that nothing else has changed.
+bool onlyPagesCame(const std::vector<DisplayCard> &before, const std::vector<DisplayCard> &now)
 {
-    std::vector<DisplayCard> cards = workplace.displays();
-    for (size_t i = 0; i < cards.size(); ++i)
-        cards[i].place = workplace.screenOf(static_cast<int>(i));
-    return cards;
+    for (size_t i = 0; i < now.size(); ++i)
+        if (i < before.size() ? now[i].id != before[i].id
+                              : !now[i].id.startsWith(QLatin1String("page-")))
+            return false;
+    return now.size() >= before.size();
 }
 
 QString beside(const QString &logbookPath, const char *folder)
@@ -42,7 +43,7 @@ QString beside(const QString &logbookPath, const char *folder)
 Session::Session(Workplace *workplace, const QString &logbookPath, QObject *parent)
     : QObject(parent),
       m_workplace(workplace),
-      m_displays(displaysOf(*workplace)),
+      m_displays(readDisplays()),
       m_logbookPath(logbookPath),
       m_reportStyleFile(beside(logbookPath, "studio.json")),
       m_inForce(workplace),
@@ -62,6 +63,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
       m_trends(logbookPath),
       m_agreement(logbookPath),
       m_match(logbookPath, beside(logbookPath, "match.json")),
+      m_batch(logbookPath, beside(logbookPath, "workshop")),
       m_tune(m_aim.undoStack()),
       m_book(logbookPath),
       m_run(logbookPath)
@@ -75,7 +77,7 @@ Session::Session(Workplace *workplace, const QString &logbookPath, QObject *pare
     }
     for (const QString &problem :
          {m_aim.takeProblem(), m_proof.takeProblem(), m_print.takeProblem(), m_book.takeProblem(),
-          m_match.takeProblem()})
+          m_match.takeProblem(), m_batch.takeProblem()})
         if (!problem.isEmpty())
             m_damaged << problem;
     m_publish.setSingleShot(true);
@@ -149,6 +151,12 @@ void Session::connectParts()
     connect(&m_agreement, &AgreementPart::failed, this, &Session::setProblem);
     connect(&m_match, &MatchPart::changed, this, &Session::publish);
     connect(&m_match, &MatchPart::failed, this, &Session::setProblem);
+    connect(&m_batch, &BatchPart::changed, this, &Session::publish);
+    connect(&m_batch, &BatchPart::failed, this, &Session::setProblem);
+    connect(&m_batch, &BatchPart::known, this, &Session::onBatchKnown);
+    connect(m_workplace, &Workplace::displaysRenamed, this, &Session::onPages);
+    if (remote::PatchServer *server = m_workplace->patchServer())
+        connect(server, &remote::PatchServer::changed, this, &Session::publish);
     connect(&m_tune, &TunePart::changed, this, &Session::publish);
     connect(&m_tune, &TunePart::lutWanted, this, &Session::publishTuned);
     connect(&m_tune, &TunePart::whiteWanted, this, &Session::readTuned);
@@ -261,6 +269,8 @@ void Session::compose() const
     static_cast<TrendState &>(m_state) = m_trends.state();
     static_cast<AgreementState &>(m_state) = m_agreement.state();
     static_cast<MatchState &>(m_state) = m_match.state();
+    static_cast<BatchState &>(m_state) = m_batch.state();
+    static_cast<PagesState &>(m_state) = pagesState();
     static_cast<TuneState &>(m_state) = m_tune.state();
     static_cast<BookState &>(m_state) = m_book.state();
     static_cast<GamutState &>(m_state) = m_gamut.state();
@@ -279,6 +289,7 @@ void Session::compose() const
                 run.displayName = card.name;
     m_state.selected = m_selected;
     m_state.view = m_view;
+    m_state.unit = m_unit;
     m_state.notice = m_notice;
     m_state.noticeIsProblem = m_noticeIsProblem;
     m_state.reportFolder = m_reportFolder;
@@ -355,6 +366,7 @@ void Session::readLogbook(qint64 presentRun)
     m_trends.outdate();
     m_agreement.outdate();
     m_match.outdate();
+    m_batch.outdate();
     m_book.outdate();
     QStringList ids;
     for (const DisplayCard &card : m_displays)
@@ -375,6 +387,8 @@ void Session::onHistory(const QString &problem)
     if (std::exchange(m_putBackThen, false))
         m_inForce.putBack();
     lookInForce();
+    if (std::exchange(m_unitBegins, false))
+        beginUnit();
 }
 
 /// Displays came or went. A run on one that went is stopped and kept; it goes on when it is back.
@@ -382,12 +396,22 @@ void Session::onDisplaysChanged()
 {
     const DisplayCard before = m_displays[m_selected];
     const bool measuring = state().isMeasuring();
-    m_displays = displaysOf(*m_workplace);
+    const std::vector<DisplayCard> former = std::exchange(m_displays, readDisplays());
     m_desktop = m_workplace->desktop();
     int index = -1;
     for (size_t i = 0; i < m_displays.size(); ++i)
         if (m_displays[i].id == before.id)
             index = static_cast<int>(i);
+    // In the workshop the display that comes is the next unit, never the person's own screen.
+    if (m_batch.state().batch && (index < 0 || !measuring))
+        for (size_t i = 0; i < m_displays.size(); ++i)
+            if (std::ranges::find(former, m_displays[i].id, &DisplayCard::id) == former.end())
+                index = static_cast<int>(i);
+    if (index == m_selected && onlyPagesCame(former, m_displays)) {
+        emit displaysChanged(); // the run goes on: its devices are the same
+        publish();
+        return;
+    }
     if (m_run.state().status.run != 0)
         m_run.stop(); // it takes other devices now
     m_run.forget();
@@ -416,6 +440,11 @@ void Session::selectDisplay(int index)
     }
     if (index < 0 || index >= static_cast<int>(m_displays.size()))
         return;
+    if (!m_unit.isEmpty() && m_displays[static_cast<size_t>(index)].id !=
+                                 QString::fromStdString(run::unitDisplayId(m_unit))) {
+        m_selected = index;
+        leaveUnit();
+    }
     if (state().hasRun())
         m_run.stop();
     if (m_tuneShown || m_view == ViewId::ByEye)
@@ -455,7 +484,7 @@ void Session::takeDevices()
     });
     m_meter.setCard(m_workplace->meterCard(m_selected));
     refreshMeterFacts();
-    m_displays = displaysOf(*m_workplace);
+    m_displays = readDisplays();
     m_desktop = m_workplace->desktop();
     refreshReady();
 }
@@ -463,6 +492,11 @@ void Session::takeDevices()
 void Session::showView(ViewId view)
 {
     m_view = view;
+    if (view == ViewId::Pages) {
+        m_ownAddresses.clear();
+        for (const remote::OwnAddress &own : remote::ownAddresses())
+            m_ownAddresses.push_back({own.address.toString(), own.network});
+    }
     publish();
 }
 
@@ -510,7 +544,7 @@ void Session::applyTechnology(const QString &displayId, const QString &technolog
         if (m_displays[i].id == displayId)
             m_workplace->setTechnology(static_cast<int>(i), technology.toStdString());
     refreshMeterFacts();
-    m_displays = displaysOf(*m_workplace);
+    m_displays = readDisplays();
     m_desktop = m_workplace->desktop();
     publish();
 }
@@ -558,12 +592,18 @@ void Session::onStatus(const run::RunStatus &before)
     if (activityChanged && now.activity == Activity::Finished) {
         const auto &validation = run.results.validation;
         if (run.results.check || (validation && provesProfile(*validation))) {
-            m_inForce.proved(run.results.validation ? run.results.validation->meanDeltaE00
-                                                    : std::nullopt);
+            if (m_unit.isEmpty()) // else of the unit, which goes away
+                m_inForce.proved(run.results.validation ? run.results.validation->meanDeltaE00
+                                                        : std::nullopt);
             m_log.look(displayNames()); // what it says of the drift: see foretell()
         }
         if (run.results.setup.kind != run::RunKind::Calibration)
             finishErrand();
+        else {
+            attempt([&] { m_workplace->runFinished(m_selected, run.results); });
+            if (!run.results.setup.batch.empty())
+                finishUnit();
+        }
     }
     if (stageChanged || activityChanged)
         lookInForce();
@@ -633,15 +673,7 @@ void Session::saveReport(const QString &folder)
 {
     attempt([&] {
         const run::RunResults &shown = state().shown();
-        run::makeFolder(folder);
-        run::writeOutputs(shown, folder, m_reportStyle.studio);
-        ReportData report = run::reportData(shown);
-        report.studio = m_reportStyle.studio;
-        const auto page = m_reportStyle.letter ? QPageSize::Letter : QPageSize::A4;
-        paper::writeReportPdf(folder + QStringLiteral("/report.pdf"), report, ReportForm::Long,
-                              page);
-        paper::writeReportPdf(folder + QStringLiteral("/report-short.pdf"), report,
-                              ReportForm::Short, page);
+        writeReport(shown, folder, std::nullopt);
         if (!state().opened()) // of the run just made
             m_reportFolder = folder;
         setNotice(

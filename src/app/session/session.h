@@ -2,6 +2,7 @@
 
 #include "app/session/agreement_part.h"
 #include "app/session/aim_part.h"
+#include "app/session/batch_part.h"
 #include "app/session/book_part.h"
 #include "app/session/checklist_part.h"
 #include "app/session/forecast_part.h"
@@ -138,6 +139,21 @@ public slots:
     /// Their runs begin, one after another, with the aim that all can share.
     void beginMatch();
     void endMatch();
+    // The workshop
+    void beginBatch(const lantern::app::BatchWish &wish);
+    void closeBatch();
+    void reopenBatch(const QString &key);
+    /// A serial number was typed or scanned. \param atOnce begin with it where nothing else is to be
+    /// done first
+    void enterSerial(const QString &typed, bool atOnce);
+    void takeSerialOut(const QString &serial);
+    void measureUnit(const QString &serial);
+    void readReferenceUnit();
+    // Patches on other devices
+    void servePages(const QString &address, int port);
+    void closePages();
+    void renamePage(const QString &id, const QString &name);
+    void forgetPage(const QString &id);
     void forgetRoomReadings();
     // The light around the desk, each with undo
     /// What was read of it, under a name.
@@ -235,6 +251,20 @@ private:
     void publishTuned();
     void installTuned(const TunePart::Kept &kept);
     void carryMeter();
+    enum class UnitTask { Run, Reference };
+    [[nodiscard]] std::vector<DisplayCard> readDisplays() const;
+    [[nodiscard]] run::RunSetup facts() const;
+    bool mayLeaveUnit();
+    void becomeUnit(const QString &serial, UnitTask task);
+    void leaveUnit();
+    void beginUnit();
+    void finishUnit();
+    void onBatchKnown();
+    void onPages();
+    [[nodiscard]] PagesState pagesState() const;
+    /// \param form of the pages; nothing: both
+    void writeReport(const run::RunResults &results, const QString &folder,
+                     const std::optional<ReportForm> &form);
     void clearRun();
     void resumeOldRun();
     void onStatus(const run::RunStatus &before);
@@ -267,6 +297,12 @@ private:
     void applyTechnology(const QString &displayId, const QString &technology);
 
     Workplace *m_workplace;
+    QString m_unit;   ///< serial number of the unit that hangs on the display m_unitOf; empty: none
+    QString m_unitOf; ///< id of the display by itself
+    UnitTask m_unitTask = UnitTask::Run;
+    bool m_unitBegins = false; ///< when the history is known
+    std::vector<PagesState::Address> m_ownAddresses; ///< when somebody looked last
+    bool m_unitJudged = false; ///< when the batch's table is known
     std::vector<DisplayCard> m_displays; ///< as the workplace has them
     std::optional<desk::DesktopFacts> m_desktop;
     int m_selected = 0;
@@ -307,6 +343,7 @@ private:
     TrendPart m_trends;
     AgreementPart m_agreement;
     MatchPart m_match;
+    BatchPart m_batch;
     TunePart m_tune;
     BookPart m_book;
     RunPart m_run;

@@ -76,7 +76,7 @@ void Session::showFormerState(qint64 run, bool on)
 /// Facts of a run that keeps what a person's eye found. \param name empty: the usual one
 run::RunSetup Session::setupByEye(const QString &name, const QString &usual) const
 {
-    run::RunSetup setup = m_workplace->setup(m_selected);
+    run::RunSetup setup = facts();
     setup.kind = RunKind::ByEye;
     setup.meterName.clear();
     setup.correction.clear();
@@ -139,7 +139,7 @@ void Session::showTuning(bool on)
         return;
     }
     leaveFinishedRun();
-    attempt([this] { m_tuneControls = m_workplace->setup(m_selected).startControls; });
+    attempt([this] { m_tuneControls = facts().startControls; });
     publish();
 }
 

@@ -72,7 +72,7 @@ void Session::enterReading(const XYZ &xyz)
 /// channel has gone silent
 run::RunSetup Session::setupWithMeter() const
 {
-    run::RunSetup setup = m_workplace->setup(m_selected);
+    run::RunSetup setup = facts();
     m_meter.addFacts(setup);
     return setup;
 }
@@ -81,7 +81,7 @@ run::RunSetup Session::setupWithMeter() const
 void Session::refreshMeterFacts()
 {
     attempt([this] {
-        const QString problem = m_meter.refresh(m_workplace->setup(m_selected));
+        const QString problem = m_meter.refresh(facts());
         if (!problem.isEmpty())
             setProblem(problem);
     });
@@ -93,7 +93,7 @@ template <class F> void Session::changeMeterShelf(F &&change)
         setProblem(tr("Finish or stop the run before changing what is known of the meter."));
         return;
     }
-    attempt([&] { setNotice(change(m_workplace->setup(m_selected))); });
+    attempt([&] { setNotice(change(facts())); });
     refreshMeterFacts();
     refreshReady();
 }

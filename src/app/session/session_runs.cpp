@@ -69,7 +69,7 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
     bool begun = false;
     attempt([&] {
         const bool forCorrection = kind == RunKind::FourColours; // which it is to make
-        run::RunSetup setup = forCorrection ? m_workplace->setup(m_selected) : setupWithMeter();
+        run::RunSetup setup = forCorrection ? facts() : setupWithMeter();
         setup.kind = kind;
         setup.aim = m_aim.state().aim;
         if (kind == RunKind::Validation) {
@@ -477,6 +477,12 @@ void Session::carryOut(NextStep step)
         break;
     case NextStep::ShowMatch:
         showView(ViewId::Match);
+        break;
+    case NextStep::MeasureUnit:
+        measureUnit(nextUnit(state()));
+        break;
+    case NextStep::ReadReference:
+        readReferenceUnit();
         break;
     }
 }

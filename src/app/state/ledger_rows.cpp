@@ -183,9 +183,32 @@ MainAction inMatch(const SessionState &state)
             NextStep::CarryMeter};
 }
 
+/// In the workshop; to no step where no batch is open.
+MainAction inWorkshop(const SessionState &state)
+{
+    if (!state.batch)
+        return {};
+    const QString where =
+        tr("Connected as %1.").arg(state.displays[static_cast<size_t>(state.selected)].name);
+    if (state.batchTable && run::isReferenceDue(*state.batchTable, *state.batch) &&
+        state.batch->onBench.isEmpty())
+        return {tr("Read the reference unit"),
+                tr("%1, to see that the meter is still the same.").arg(state.batch->referenceUnit),
+                NextStep::ReadReference};
+    const QString next = nextUnit(state);
+    if (next.isEmpty())
+        return {tr("Scan the next serial number"), {}, NextStep::None};
+    const bool isCut = next == state.batch->onBench;
+    return {isCut ? tr("Go on with %1").arg(next) : tr("Measure %1").arg(next),
+            state.unit.isEmpty() ? where : tr("Connect it and hang the meter on it."),
+            NextStep::MeasureUnit};
+}
+
 /// The run is complete: keep its report, then look at it or go on with another display.
 MainAction afterRun(const SessionState &state)
 {
+    if (!state.results.setup.batch.empty() && state.batch)
+        return inWorkshop(state);
     MainAction next = toNextDisplay(state);
     const MainAction open{tr("Open the report"), tr("The report is saved."), NextStep::OpenReport};
     if (MainAction carry = inMatch(state); carry.step != NextStep::None) {
@@ -229,6 +252,8 @@ MainAction checkAction(const SessionState &state)
 
 MainAction beforeRun(const SessionState &state)
 {
+    if (state.batch && (state.view == ViewId::Workshop || !state.unit.isEmpty()))
+        return inWorkshop(state);
     if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
         return {tr("Go on with the unfinished run"),
                 tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
@@ -298,6 +323,15 @@ MainAction byHand(const SessionState &state)
 }
 
 } // namespace
+
+QString nextUnit(const SessionState &state)
+{
+    if (!state.batch)
+        return {};
+    if (!state.batch->onBench.isEmpty())
+        return state.batch->onBench;
+    return state.batch->queue.isEmpty() ? QString() : state.batch->queue.front();
+}
 
 std::vector<LedgerRow> ledgerRows(const SessionState &state)
 {

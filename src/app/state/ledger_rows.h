@@ -17,6 +17,10 @@ struct LedgerRow {
 std::vector<LedgerRow> ledgerRows(const SessionState &state);
 
 /// What the big button says and does.
+/// The unit whose turn it is in the workshop: the one that was left on the bench, else the first
+/// that waits; empty: none.
+QString nextUnit(const SessionState &state);
+
 enum class NextStep {
     None,
     ShowReady,
@@ -31,6 +35,8 @@ enum class NextStep {
     NextDisplay,
     CarryMeter,  ///< to the next display of the match
     ShowMatch,   ///< all of it are done
+    MeasureUnit,   ///< the workshop's next
+    ReadReference, ///< the unit that watches the meter
     LeaveErrand, ///< an errand that cannot be done
     CheckFirst,
     SameAgain, ///< a new run with the aim of the last one

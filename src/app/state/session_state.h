@@ -17,6 +17,7 @@
 #include "run/book/studio.h"
 #include "run/device/devices.h"
 #include "run/engine/run_status.h"
+#include "run/logbook/batch_table.h"
 #include "run/logbook/desk_state.h"
 #include "run/logbook/figure_trends.h"
 
@@ -46,7 +47,8 @@ struct ViewId {
     std::string_view key;
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
-        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes, Match, FineTune, Memory;
+        ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes, Match, FineTune, Memory,
+        Workshop, Pages;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -68,6 +70,8 @@ inline constexpr ViewId ViewId::Modes{"modes"};
 inline constexpr ViewId ViewId::Match{"match"};
 inline constexpr ViewId ViewId::FineTune{"fine-tune"};
 inline constexpr ViewId ViewId::Memory{"memory"};
+inline constexpr ViewId ViewId::Workshop{"workshop"};
+inline constexpr ViewId ViewId::Pages{"pages"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -367,6 +371,45 @@ struct MemoryState {
     QString slotName;                    ///< that it gets
 };
 
+/// What a person says of a batch that is to begin; its recipe is the aim, chart, profile and limits
+/// as they are chosen.
+struct BatchWish {
+    QString name, folder;
+    int retries = 1;
+    bool longReport = false;
+    QString referenceUnit; ///< serial number; empty: none
+    int referenceEvery = 8;
+};
+
+/// The workshop.
+struct BatchState {
+    std::vector<run::Batch> batches;                     ///< newest first
+    std::optional<run::Batch> batch;                     ///< the one that is open
+    std::shared_ptr<const run::BatchTable> batchTable;   ///< of it; null: not read yet
+};
+
+/// Other devices whose browsers show patches.
+struct PagesState {
+    struct Device {
+        QString id, name;
+        bool isConnected = false, isVisible = false, fillsScreen = false;
+        QSize pixels;
+        double ratio = 1;
+        QString gamut; ///< see remote::PageFacts
+        std::optional<int> roundTripMs;
+        bool operator==(const Device &) const = default;
+    };
+    struct Address {
+        QString address, network;
+        bool operator==(const Address &) const = default;
+    };
+    bool mayServe = false;
+    std::vector<Address> ownAddresses; ///< that others may reach this computer by
+    QString pageUrl; ///< empty: nothing is served
+    QString pairingCode;
+    std::vector<Device> pageDevices;
+};
+
 /// How even the selected display was found.
 struct EvenRun {
     qint64 id = 0;
@@ -430,6 +473,8 @@ struct SessionState : RunState,
                       MatchState,
                       TuneState,
                       MemoryState,
+                      BatchState,
+                      PagesState,
                       BookState,
                       GamutState {
     std::vector<DisplayCard> displays;
@@ -439,6 +484,7 @@ struct SessionState : RunState,
     /// nothing speaks against it.
     QString aimProblem;
     ViewId view = ViewId::Ready;
+    QString unit; ///< of the workshop, that the selected display is; empty: none
     run::EvennessChoice evennessChoice; ///< how it is to be measured
     std::optional<Aim> aimAtEnd;        ///< the one chosen when the present run was complete
     bool freshRunWanted = false;        ///< the person chose a new run instead

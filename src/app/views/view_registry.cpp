@@ -12,12 +12,14 @@
 #include "app/views/match/match_view.h"
 #include "app/views/memory/memory_view.h"
 #include "app/views/modes/modes_view.h"
+#include "app/views/pages/pages_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
 #include "app/views/soft_proof/soft_proof_view.h"
 #include "app/views/tone/tone_view.h"
 #include "app/views/trends/trends_view.h"
 #include "app/views/white/white_view.h"
+#include "app/views/workshop/workshop_view.h"
 
 namespace lantern::app {
 
@@ -52,6 +54,10 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D)},
         {ViewId::Memory, [](Intents *i) -> View * { return new MemoryView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O)},
+        {ViewId::Workshop, [](Intents *i) -> View * { return new WorkshopView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U)},
+        {ViewId::Pages, [](Intents *i) -> View * { return new PagesView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N)},
         {ViewId::FineTune, [](Intents *i) -> View * { return new FineTuneView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F)},
     };

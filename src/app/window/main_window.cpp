@@ -38,7 +38,7 @@ constexpr char kSizeKey[] = "window/size"; ///< all that a Wayland window can as
 MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     : m_intents(new Intents(this)),
       m_workplace(workplace),
-      m_demo(dynamic_cast<DemoWorkplace *>(workplace)),
+      m_demo(dynamic_cast<DemoWorkplace *>(workplace->beneath())),
       m_desk(new DeskWidget),
       m_ledger(new LedgerView),
       m_stack(new QStackedWidget),

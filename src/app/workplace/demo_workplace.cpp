@@ -10,6 +10,7 @@
 #include <nlohmann/json.hpp>
 
 #include <QCoreApplication>
+#include <QCryptographicHash>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QScreen>
@@ -30,6 +31,23 @@ bench::Bench makeBench(const std::string &file, const std::string &meterKind,
 {
     return bench::Bench(bench::displayFromJson(parseJson(bench::builtInText(file), file), file),
                         file, bench::builtInMeter(meterKind), technology, kDemoSeed);
+}
+
+/// Another unit of the same kind: the demo's own invention of how they differ.
+bench::DisplayDescription unitOfKind(bench::DisplayDescription d, const QString &serial)
+{
+    const QByteArray digest =
+        QCryptographicHash::hash(serial.toUtf8(), QCryptographicHash::Sha256);
+    // The same for the same serial, evenly from -1 to 1.
+    const auto differs = [&](int i) { return static_cast<uint8_t>(digest[i]) / 127.5 - 1; };
+    d.serial = serial.toStdString();
+    d.whiteLuminance *= 1 + 0.05 * differs(0);
+    d.nativeWhite.x += 0.004 * differs(1);
+    d.nativeWhite.y += 0.004 * differs(2);
+    d.blackRatio *= 1 + 0.1 * differs(3);
+    for (int c = 0; c < 3; ++c)
+        d.tone[static_cast<size_t>(c)][0] += 0.03 * differs(4 + c);
+    return d;
 }
 
 /// "north-desk" becomes "North desk".
@@ -435,21 +453,64 @@ void DemoWorkplace::runEnds(int display)
     place.rig->with([](bench::Bench &b) { b.meterPlace() = {}; });
 }
 
+/// With the unit that stands there and the meter of now.
+bench::Bench DemoWorkplace::benchOf(int display) const
+{
+    const char *file = kDisplayFiles[static_cast<size_t>(display)];
+    bench::DisplayDescription d =
+        bench::displayFromJson(parseJson(bench::builtInText(file), file), file);
+    if (const QString &unit = m_places[static_cast<size_t>(display)].unit; !unit.isEmpty())
+        d = unitOfKind(d, unit);
+    const auto technology = m_technologies.find(display);
+    return bench::Bench(d, file, bench::builtInMeter(m_meterKind),
+                        technology == m_technologies.end() ? std::string() : technology->second,
+                        kDemoSeed);
+}
+
+/// The unit before is taken away with whatever was on it.
+void DemoWorkplace::attachUnit(int display, const QString &serial)
+{
+    Place &place = m_places[static_cast<size_t>(display)];
+    if (place.unit == serial)
+        return;
+    place.unit = serial;
+    place.meter.reset();
+    place.rig = std::make_shared<run::BenchRig>(benchOf(display));
+    place.isAsLeft = false;
+    makeDevices(place);
+}
+
+run::Devices DemoWorkplace::pageDevices(const QString &id,
+                                        const std::shared_ptr<remote::PagePresenter> &presenter,
+                                        QThread *engineThread)
+{
+    Panel &panel = m_panels[id];
+    if (!panel.meter) {
+        panel.rig = std::make_shared<run::BenchRig>(makeBench("field-laptop.json", m_meterKind));
+        panel.eye = std::make_shared<remote::PageEye>(presenter, panel.rig);
+        panel.meter = run::inItsThread(new run::BenchMeter(panel.rig, panel.eye.get()));
+        panel.meter->setSpeed(m_speed);
+        panel.meter->moveToThread(engineThread);
+    }
+    run::Devices devices;
+    devices.meter = panel.meter;
+    devices.presenter = presenter;
+    return devices;
+}
+
 void DemoWorkplace::chooseMeter(const QString &choice)
 {
     const std::string kind = choice.toStdString();
     if (kind == m_meterKind)
         return;
     m_meterKind = kind;
+    m_panels.clear();
     for (size_t i = 0; i < m_places.size(); ++i) {
         Place &place = m_places[i];
         place.meter.reset();
         const MonitorControls controls =
             place.rig->with([](bench::Bench &b) { return b.condition().controls; });
-        const auto technology = m_technologies.find(static_cast<int>(i));
-        place.rig = std::make_shared<run::BenchRig>(
-            makeBench(kDisplayFiles[i], kind,
-                      technology == m_technologies.end() ? std::string() : technology->second));
+        place.rig = std::make_shared<run::BenchRig>(benchOf(static_cast<int>(i)));
         place.rig->with([&](bench::Bench &b) { b.condition().controls = controls; });
         makeDevices(place);
     }
@@ -470,6 +531,9 @@ void DemoWorkplace::setSpeed(double speed)
         if (place.meter)
             QMetaObject::invokeMethod(
                 place.meter.get(), [meter = place.meter.get(), speed] { meter->setSpeed(speed); });
+    for (auto &[id, panel] : m_panels)
+        QMetaObject::invokeMethod(
+            panel.meter.get(), [meter = panel.meter.get(), speed] { meter->setSpeed(speed); });
 }
 
 void DemoWorkplace::injectFault(int display, MeterFault fault)

@@ -2,6 +2,7 @@
 
 #include "app/workplace/workplace.h"
 #include "platform/desktop.h"
+#include "remote/page_eye.h"
 #include "run/device/bench_devices.h"
 
 #include <map>
@@ -88,10 +89,15 @@ public:
     [[nodiscard]] std::vector<DisplayCard> displays() const override;
     [[nodiscard]] MeterCard meterCard(int display) const override;
     run::Devices devices(int display, QThread *engineThread) override;
+    run::Devices pageDevices(const QString &id,
+                             const std::shared_ptr<remote::PagePresenter> &presenter,
+                             QThread *engineThread) override;
+    void attachUnit(int display, const QString &serial) override;
     void letGoOfMeters() override
     {
         for (Place &place : m_places)
             place.meter.reset();
+        m_panels.clear();
     }
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override;
@@ -153,7 +159,15 @@ private:
         std::shared_ptr<FolderStore> store;
         std::shared_ptr<DemoSlot> slot; ///< null: it has no memory
         bool isAsLeft = false;          ///< its controls stand where its last run left them
+        QString unit;                   ///< of the workshop, that stands there instead
     };
+    /// A simulated panel under the page of another device.
+    struct Panel {
+        std::shared_ptr<run::BenchRig> rig;
+        std::shared_ptr<remote::PageEye> eye;
+        std::shared_ptr<run::BenchMeter> meter; ///< lives in the engine's thread
+    };
+    bench::Bench benchOf(int display) const;
     void makeDevices(Place &place);
     static void followProfile(Place &place);
     void changeStanding(int display, const std::function<void(platform::Standing &)> &change);
@@ -164,6 +178,7 @@ private:
     std::unique_ptr<desk::PatchWindow> m_patch;
     std::shared_ptr<desk::WindowPresenter> m_presenter;
     std::vector<Place> m_places;
+    std::map<QString, Panel> m_panels; ///< by the card of the device
     platform::Desktop m_desktop;
     std::optional<QPoint> m_meterSpot;
     std::map<int, std::string> m_technologies; ///< chosen instead of the displays' own

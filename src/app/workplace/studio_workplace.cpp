@@ -88,7 +88,7 @@ void StudioWorkplace::chooseMeter(const QString &choice)
     m_meter.reset();
 }
 
-run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
+void StudioWorkplace::makeMeter(QThread *engineThread)
 {
     if (!m_meter) {
         m_meter = run::inItsThread(m_meterChoice.isEmpty() ? static_cast<run::Meter *>(new NoMeter)
@@ -104,6 +104,22 @@ run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
                     &Workplace::meterButtonPressed);
         m_meter->moveToThread(engineThread);
     }
+}
+
+run::Devices StudioWorkplace::pageDevices(const QString &,
+                                          const std::shared_ptr<remote::PagePresenter> &presenter,
+                                          QThread *engineThread)
+{
+    makeMeter(engineThread);
+    run::Devices devices;
+    devices.meter = m_meter;
+    devices.presenter = presenter;
+    return devices;
+}
+
+run::Devices StudioWorkplace::devices(int display, QThread *engineThread)
+{
+    makeMeter(engineThread);
     m_presenter->setScreen(screenOf(display));
     run::Devices devices = m_desk.devices(display);
     devices.meter = m_meter;

@@ -30,6 +30,9 @@ public:
         return m_desk.desktop();
     }
     run::Devices devices(int display, QThread *engineThread) override;
+    run::Devices pageDevices(const QString &id,
+                             const std::shared_ptr<remote::PagePresenter> &presenter,
+                             QThread *engineThread) override;
     void letGoOfMeters() override { m_meter.reset(); }
     [[nodiscard]] run::RunSetup setup(int display) const override;
     void activate(int display, const std::optional<run::RunResults> &lastRun) override
@@ -107,6 +110,7 @@ public:
     }
 
 private:
+    void makeMeter(QThread *engineThread);
     void onSensors();
 
     desk::Desk m_desk;

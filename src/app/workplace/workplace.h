@@ -5,6 +5,7 @@
 #include "desk/patch_window.h"
 #include "desk/profile_list.h"
 #include "platform/sensors.h"
+#include "remote/patch_server.h"
 #include "run/book/run_results.h"
 #include "run/device/devices.h"
 
@@ -24,6 +25,8 @@ class Workplace : public QObject {
     Q_OBJECT
 public:
     using QObject::QObject;
+    /// The one below those that only add to it.
+    [[nodiscard]] virtual Workplace *beneath() { return this; }
     /// What the window's title says of it; may be empty.
     [[nodiscard]] virtual QString title() const = 0;
     [[nodiscard]] virtual std::vector<DisplayCard> displays() const = 0;
@@ -39,6 +42,25 @@ public:
     [[nodiscard]] virtual QString meterChoice() const = 0; ///< empty: none chosen
     /// Devices of a display. They live in `engineThread`.
     virtual run::Devices devices(int display, QThread *engineThread) = 0;
+    /// Devices of a display that another device's browser shows patches on: a meter in front of it.
+    /// \param id of its card
+    virtual run::Devices pageDevices(const QString &id,
+                                     const std::shared_ptr<remote::PagePresenter> &presenter,
+                                     QThread *engineThread) = 0;
+    /// The pages of other devices; null: none can be served.
+    [[nodiscard]] virtual remote::PatchServer *patchServer() { return nullptr; }
+    /// A run of that display is complete.
+    virtual void runFinished(int display, const run::RunResults &results)
+    {
+        Q_UNUSED(display)
+        Q_UNUSED(results)
+    }
+    /// In the workshop another unit hangs on that display's output; empty: it is itself again.
+    virtual void attachUnit(int display, const QString &serial)
+    {
+        Q_UNUSED(display)
+        Q_UNUSED(serial)
+    }
     /// The engine's thread is about to end: what lives there is no longer held, so that it ends
     /// there too.
     virtual void letGoOfMeters() = 0;
@@ -111,6 +133,8 @@ signals:
     void pauseWanted();
     /// Displays came or went.
     void displaysChanged();
+    /// They are the same, but called otherwise or of another size.
+    void displaysRenamed();
     /// A meter that is read by hand wants the numbers of this patch; nothing: no more.
     void entryWanted(const std::optional<lantern::DeviceRgb> &shown);
 };

@@ -45,6 +45,7 @@ struct ReportData {
     std::optional<Settling> settling; ///< of the display, as this meter sees it
     double patchGain = 0;             ///< see Placement::patchGain
     std::vector<std::string> skipped; ///< points of the checklist left open
+    std::string page; ///< device whose browser showed the patches; empty: an output did
     Studio studio;
     struct {
         std::vector<Reading> before, chart; ///< as taken, in order

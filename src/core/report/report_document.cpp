@@ -312,6 +312,12 @@ void addCircumstances(Section &out, const ReportData &r)
         out.add(Entry{"skipped", r.skipped});
         out.add(Prose{"Not confirmed before the readings: " + points + "."});
     }
+    if (!r.page.empty()) {
+        out.add(Entry{"page", r.page});
+        out.add(Prose{"The patches were shown by a page in the browser of this device, which may "
+                      "convert colours on their way: the profile is of the display as that "
+                      "browser drives it."});
+    }
     if (r.certificate) {
         out.add(Entry{"certificate", certificateToJson(*r.certificate)});
         out.add(Prose{"Certificate of the meter: " + escape(r.certificate->laboratory) + " " +

@@ -2,6 +2,7 @@
 
 #include "core/judge/proof_kind.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace lantern::run {
@@ -132,6 +133,22 @@ struct FiguresOf {
 };
 
 } // namespace
+
+std::vector<JudgedFigure> judgedAgain(const std::vector<FigureRow> &rows)
+{
+    std::vector<JudgedFigure> judged;
+    for (const Figure figure : allFigures())
+        for (const char *of : {"", "against_", "check_"}) {
+            const auto row = std::ranges::find(rows, of + figureKey(figure), &FigureRow::name);
+            if (row == rows.end() || !row->limit)
+                continue;
+            Estimate estimate{row->value, row->value, {}};
+            estimate.uncertainty.scatter = row->uncertainty.value_or(0); // all of it, in one
+            judged.push_back(judgeFigure(figure, estimate, *row->limit));
+            break;
+        }
+    return judged;
+}
 
 std::vector<FigureRow> figuresOf(const StageResult &result, const RunResults &results)
 {

@@ -17,6 +17,10 @@ struct FigureRow {
     std::optional<double> limit;       ///< that it was judged by
 };
 
+/// Rows that were judged, judged again by the limits that are kept with them; in the order in which
+/// people read them.
+std::vector<JudgedFigure> judgedAgain(const std::vector<FigureRow> &rows);
+
 /// The figures of what a stage made. \param results of the run, with the stage's own in them
 std::vector<FigureRow> figuresOf(const StageResult &result, const RunResults &results);
 

@@ -168,6 +168,7 @@ ReportData reportData(const RunResults &r)
     report.readings = {r.found, r.chart};
     report.repeatability = r.repeatability;
     report.skipped = r.setup.skipped;
+    report.page = r.setup.page;
     return report;
 }
 

@@ -208,6 +208,10 @@ Json setupToJson(const RunSetup &s)
         j["picture_mode"] = s.pictureMode;
     if (s.intoSlot && (s.slot != 0 || !s.slotName.empty() || s.slotMixes))
         j["memory"] = {{"slot", s.slot}, {"name", s.slotName}, {"mixes", s.slotMixes}};
+    if (!s.batch.empty())
+        j["batch"] = s.batch;
+    if (!s.page.empty())
+        j["page"] = s.page;
     if (s.fineTune)
         j["fine_tune"] = fineTuneToJson(*s.fineTune);
     j["aim"] = aimToJson(s.aim);
@@ -362,6 +366,10 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.slotMixes = memory.boolean("mixes");
         memory.finish();
     }
+    if (root.has("batch"))
+        s.batch = root.string("batch");
+    if (root.has("page"))
+        s.page = root.string("page");
     if (root.has("fine_tune"))
         s.fineTune = fineTuneFromJson(root.object("fine_tune"));
     s.seed = root.raw("seed").get<uint64_t>();

@@ -131,6 +131,10 @@ struct RunSetup {
     std::string pictureMode = {}; ///< for a reading of one, by its name at the monitor
     std::optional<KeptTune> fineTune =
         {};               ///< for a profile by eye that is a calibration fine-tuned
+    std::string batch = {}; ///< of the workshop, by its key; empty: of none
+    /// Device whose browser shows the patches, as the person calls it; empty: an output of this
+    /// computer
+    std::string page = {};
     double patchGain = 0; ///< see Placement::patchGain, as last found; 0: not known
     uint64_t seed = 1;    ///< of the simulated meter; 0 for real ones
     bool operator==(const RunSetup &) const;

@@ -122,9 +122,16 @@ public:
     /// Takes away what covers a whole screen with the program's own windows behind it; the next
     /// patch brings it back.
     virtual void uncover() {}
+    /// How long it may take until a patch is there.
+    [[nodiscard]] virtual int patienceMs() const { return 10'000; }
+    /// Asks whether what was shown has been there ever since: confirmed() or lost() follows.
+    virtual void confirm(Request request) { emit confirmed(request); }
 
 signals:
     void shown(lantern::run::Request request);
+    void confirmed(lantern::run::Request request);
+    /// What was shown has not been there all the time; whether or not anybody asked.
+    void lost(lantern::run::Request request);
     void failed(lantern::run::Request request, const QString &reason);
 };
 

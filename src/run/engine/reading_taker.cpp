@@ -10,7 +10,8 @@ namespace lantern::run {
 
 namespace {
 
-constexpr int kPatchTimeoutMs = 10'000;
+constexpr int kMostLosses = 20;           ///< of one patch, before a person has to look
+constexpr int kConfirmationMs = 30'000;    ///< after a reading, that the patch was there
 constexpr double kNoticedSleepSeconds = 2;
 /// Outside these cd/m² a number is no light of a display.
 constexpr double kDarkestReading = -5;
@@ -55,6 +56,8 @@ void ReadingTaker::setDevices(const Devices &devices)
     m_meter = devices.meter.get();
     m_presenter = devices.presenter.get();
     connect(m_presenter, &PatchPresenter::shown, this, &ReadingTaker::onShown);
+    connect(m_presenter, &PatchPresenter::confirmed, this, &ReadingTaker::onConfirmed);
+    connect(m_presenter, &PatchPresenter::lost, this, &ReadingTaker::onLost);
     connect(m_presenter, &PatchPresenter::failed, this,
             [this](Request request, const QString &reason) {
                 if (!isAwaited(request, Awaiting::Patch))
@@ -110,7 +113,7 @@ void ReadingTaker::end()
 bool ReadingTaker::isMeterAtWork() const
 {
     return m_awaiting != Awaiting::Nothing && m_awaiting != Awaiting::Patch &&
-           m_awaiting != Awaiting::Return;
+           m_awaiting != Awaiting::Return && m_awaiting != Awaiting::StillThere;
 }
 
 void ReadingTaker::setSettling(const Settling &settling, const std::optional<DeviceRgb> &before)
@@ -123,8 +126,15 @@ void ReadingTaker::setSettling(const Settling &settling, const std::optional<Dev
 void ReadingTaker::take(const ReadPatch &patch)
 {
     m_patch = patch;
+    m_losses = 0;
+    show();
+}
+
+void ReadingTaker::show()
+{
     m_sleptBefore = secondsSlept();
-    m_presenter->show(await(Awaiting::Patch, kPatchTimeoutMs), patch.rgb, patch.region);
+    m_shown = await(Awaiting::Patch, m_presenter->patienceMs());
+    m_presenter->show(m_shown, m_patch.rgb, m_patch.region);
 }
 
 /// The screen may have shown anything since the patch before; then it has to settle from that
@@ -199,6 +209,16 @@ void ReadingTaker::onReading(Request request, const XYZ &xyz, double integration
         fail(MeterFault::Garbage);
         return;
     }
+    m_given = {xyz, integrationSeconds};
+    await(Awaiting::StillThere, kConfirmationMs);
+    m_presenter->confirm(m_shown);
+}
+
+/// Until then a reading may be of anything: over a network it is known late that a patch has gone.
+void ReadingTaker::onConfirmed(Request request)
+{
+    if (m_awaiting != Awaiting::StillThere || request != m_shown)
+        return;
     end();
     if (secondsSlept() - m_sleptBefore > kNoticedSleepSeconds) {
         emit failed(
@@ -207,12 +227,31 @@ void ReadingTaker::onReading(Request request, const XYZ &xyz, double integration
             MeterFault::None);
         return;
     }
-    emit taken(m_correction ? toXyz(*m_correction * vec(xyz)) : xyz, integrationSeconds);
+    const XYZ &xyz = m_given.xyz;
+    emit taken(m_correction ? toXyz(*m_correction * vec(xyz)) : xyz, m_given.integrationSeconds);
+}
+
+/// The patch is shown anew, and what was read of it meanwhile does not count.
+void ReadingTaker::onLost(Request request)
+{
+    const bool isOnPatch = m_awaiting == Awaiting::Return || m_awaiting == Awaiting::Settling ||
+                           m_awaiting == Awaiting::Reading || m_awaiting == Awaiting::StillThere;
+    if (!isOnPatch || request != m_shown)
+        return;
+    cancel();
+    if (++m_losses > kMostLosses) {
+        emit failed(tr("The patch went from the screen %1 times while it was being read. See to "
+                       "its display, then go on.")
+                        .arg(kMostLosses),
+                    MeterFault::None);
+        return;
+    }
+    show();
 }
 
 void ReadingTaker::onTimeout()
 {
-    if (m_awaiting == Awaiting::Patch) {
+    if (m_awaiting == Awaiting::Patch || m_awaiting == Awaiting::StillThere) {
         end();
         emit failed(tr("The patch could not be shown in time. Bring the patch window to the front, "
                        "then go on."),

@@ -49,7 +49,23 @@ signals:
     void failed(const QString &message, lantern::MeterFault fault);
 
 private:
-    enum class Awaiting { Nothing, Patch, Return, Settling, Reading, Zero, Greeting, Room, Time };
+    enum class Awaiting {
+        Nothing,
+        Patch,
+        Return,
+        Settling,
+        Reading,
+        StillThere,
+        Zero,
+        Greeting,
+        Room,
+        Time
+    };
+    /// What the meter gave for a patch, until it is known that the patch was there all the while.
+    struct Given {
+        XYZ xyz;
+        double integrationSeconds = 0;
+    };
     [[nodiscard]] bool isMeterAtWork() const;
     /// Notes what is asked for now; its answer carries the number that is returned.
     Request await(Awaiting what, std::optional<int> patienceMs);
@@ -64,6 +80,9 @@ private:
     void settle();
     void read();
     void onReading(Request request, const XYZ &xyz, double integrationSeconds);
+    void onConfirmed(Request request);
+    void onLost(Request request);
+    void show();
     void onTimeout();
 
     QPointer<Meter> m_meter; ///< may be deleted before its successor is told
@@ -74,6 +93,9 @@ private:
     std::optional<Mat3> m_correction;
     Settling m_settling;
     ReadPatch m_patch;
+    Request m_shown = 0; ///< what the patch was asked for with
+    Given m_given;
+    int m_losses = 0; ///< of this patch
     std::optional<DeviceRgb> m_before; ///< patch read last
     bool m_screenLeft = false;         ///< something else may have been on the screen since
     QTimer *m_return;                  ///< after m_screenLeft

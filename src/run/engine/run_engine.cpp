@@ -148,7 +148,8 @@ void RunEngine::advance()
     const RunSetup &setup = m_run.results.setup;
     const bool errand = setup.kind != RunKind::Calibration; // begun and done in one
     const auto goesByItself = stageEntry(m_run.status.stage).goesByItself;
-    if (m_automatic || errand || (goesByItself && goesByItself(setup))) {
+    const bool ofBatch = !setup.batch.empty(); // units follow one another without questions
+    if (m_automatic || errand || ofBatch || (goesByItself && goesByItself(setup))) {
         m_run.status.activity = Activity::Waiting; // for the event loop only: nobody is asked
         QMetaObject::invokeMethod(
             this,
