@@ -103,11 +103,19 @@
     else if (message.files) files(message.files);
   }
 
+  // The code in the address, as it was scanned from the program's window; good for once.
+  function scanned() {
+    const code = /^#(\d{6})$/.exec(location.hash)?.[1];
+    if (code) history.replaceState(null, '', '/');
+    return code;
+  }
+
   function connect() {
     socket = new WebSocket(`ws://${location.host}/page`);
     socket.onopen = () => {
-      const token = localStorage.getItem(KEY);
+      const token = localStorage.getItem(KEY), code = scanned();
       if (token) send({ hello: { token }, ...facts() });
+      else if (code) send({ hello: { code, name: '' }, ...facts() });
       else askCode(words.new);
     };
     socket.onmessage = event => onMessage(JSON.parse(event.data));

@@ -70,7 +70,12 @@ void PagePresenter::attach(QWebSocket *socket, const PageFacts &facts)
     connect(socket, &QWebSocket::disconnected, this, [this, socket] { onGone(socket); });
     connect(socket, &QWebSocket::pong, this, [this](quint64 ms, const QByteArray &) {
         m_unanswered = 0;
-        m_roundTripMs = static_cast<int>(ms);
+        const int now = static_cast<int>(ms);
+        constexpr int kNoticed = 20; // less is no news
+        if (m_roundTripMs && std::abs(now - *m_roundTripMs) < kNoticed)
+            return;
+        m_roundTripMs = now;
+        emit changed();
     });
     if (!m_beat) {
         m_beat = new QTimer(this);

@@ -2,6 +2,7 @@
 // and grabs the whole screen. Run by tools/screenshots under a virtual display of 1280x800; works
 // at any other size and QT_SCALE_FACTOR, to look at those.
 
+#include "../remote/fake_page.h"
 #include "app/theme.h"
 #include "window_rig.h"
 
@@ -49,6 +50,55 @@ bool readLights(test::WindowRig &rig)
     return ok;
 }
 
+/// A batch of units half way through, and devices with pages.
+bool takeWorkshop(const QString &folder)
+{
+    const QTemporaryDir place;
+    test::WindowRig rig(0, place.filePath(QStringLiteral("log.sqlite")));
+    rig.window->resize(QGuiApplication::primaryScreen()->availableSize());
+    rig.session->showView(ViewId::Workshop);
+    BatchWish wish;
+    wish.name = QStringLiteral("Reading room, autumn");
+    wish.folder = place.filePath(QStringLiteral("reports"));
+    wish.referenceUnit = QStringLiteral("SHP-0001");
+    wish.referenceEvery = 4;
+    rig.session->beginBatch(wish);
+    const auto step = [&](const QString &text) {
+        return rig.waitFor([&] { return rig.action()->isEnabled() && rig.action()->text() == text; }) &&
+               rig.press();
+    };
+    const QString read = QStringLiteral("Read the reference unit");
+    bool ok = step(read);
+    for (int i = 0; i < 9; ++i)
+        rig.session->enterSerial(QStringLiteral("SHP-%1").arg(2041 + 3 * i), false);
+    for (int i = 0; i < 7; ++i) {
+        if (i == 4)
+            ok = step(read) && ok;
+        ok = step(QStringLiteral("Measure SHP-%1").arg(2041 + 3 * i)) && ok;
+    }
+    ok = rig.waitFor([&] {
+        return rig.action()->isEnabled() && rig.action()->text() == QLatin1String("Measure SHP-2062");
+    }) && ok;
+    rig.session->setNotice({});
+    ok = save(folder, "workshop.png") && ok;
+    rig.session->closeBatch();
+    rig.session->showView(ViewId::Pages);
+    rig.session->servePages(QStringLiteral("127.0.0.1"), 8417);
+    std::vector<std::unique_ptr<test::FakePage>> devices;
+    for (const char *name : {"Plant house tablet", "Editor's phone"}) {
+        devices.push_back(
+            std::make_unique<test::FakePage>(QUrl(rig.pages->patchServer()->url())));
+        devices.back()->obey();
+        ok = !devices.back()->pair(rig.pages->patchServer()->code(), QLatin1String(name)).isEmpty() &&
+             ok;
+    }
+    ok = rig.waitFor([&] {
+        const auto &there = rig.state().pageDevices;
+        return there.size() == 2 && there[0].roundTripMs && there[1].roundTripMs;
+    }) && ok;
+    return save(folder, "other-devices.png") && ok;
+}
+
 bool takeAll(const QString &folder)
 {
     QTemporaryDir logbookFolder;
@@ -79,10 +129,6 @@ bool takeAll(const QString &folder)
         return rig.state().trendSheet && rig.state().trendSheet->trend.readings.size() > 10;
     }) && save(folder, "trends.png") &&
          ok;
-    rig.session->showView(ViewId::Agreement);
-    ok = rig.waitFor(
-             [&] { return rig.state().agreementSheet && rig.state().agreementSheet->agreement; }) &&
-         save(folder, "agreement.png") && ok;
     rig.session->showView(ViewId::Evenness);
     QTest::qWait(100);
     ok = !rig.state().evenRuns.empty() && save(folder, "evenness.png") && ok;
@@ -93,7 +139,7 @@ bool takeAll(const QString &folder)
     ok = rig.waitFor(
              [&] { return rig.state().matchSheet && !rig.state().matchSheet->pairs.empty(); }) &&
          save(folder, "match.png") && ok;
-    ok = readLights(rig) && save(folder, "light.png") && ok;
+    ok = readLights(rig) && ok;
     rig.session->setSeenIn(run::SeenIn::Dark);
     rig.session->showView(ViewId::Ready);
     ok = rig.press() && save(folder, "aim.png") && ok;
@@ -149,9 +195,11 @@ int main(int argc, char **argv)
     qputenv("XDG_CONFIG_HOME", QFile::encodeName(home.filePath(QStringLiteral("config"))));
     QApplication app(argc, argv);
     app::theme::apply(app);
-    if (argc != 2) {
-        qCritical("usage: take_screenshots FOLDER");
+    if (argc < 2) {
+        qCritical("usage: take_screenshots FOLDER [workshop]");
         return 2;
     }
-    return takeAll(QString::fromLocal8Bit(argv[1])) ? 0 : 1;
+    const QString folder = QString::fromLocal8Bit(argv[1]);
+    const bool all = argc == 2 ? takeAll(folder) : true;
+    return takeWorkshop(folder) && all ? 0 : 1;
 }

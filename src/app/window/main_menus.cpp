@@ -134,7 +134,8 @@ void MainWindow::makeBenchMenu()
                     [this] { m_demo->hangMeter(QPoint(-10000, -10000)); });
     QAction *away =
         demo->addAction(tr("Hold the meter a hand's length off"), this, [this](bool on) {
-            m_demo->rig(m_state.selected)->with([on](bench::Bench &b) { b.holdAway(on); });
+            if (const auto rig = m_demo->rig(m_state.selected))
+                rig->with([on](bench::Bench &b) { b.holdAway(on); });
         });
     away->setCheckable(true);
     QAction *night = demo->addAction(tr("&Night light"), this, [this](bool on) {
@@ -143,7 +144,8 @@ void MainWindow::makeBenchMenu()
     });
     night->setCheckable(true);
     demo->addAction(tr("Switch the display &off and on"), this, [this] {
-        m_demo->rig(m_state.selected)->with([](bench::Bench &b) { b.setClockSeconds(0); });
+        if (const auto rig = m_demo->rig(m_state.selected))
+            rig->with([](bench::Bench &b) { b.setClockSeconds(0); });
         emit m_intents->readyLookedAt();
     });
     QMenu *fault = demo->addMenu(tr("Let the next reading &fail"));
@@ -266,7 +268,6 @@ void MainWindow::addBenchMeters(QMenu *meter)
                                      std::pair{"reference", tr("Heron, the reference meter")}}) {
         QAction *a = meter->addAction(
             name, this, [this, meters, name = name, kind = QString::fromLatin1(kind)] {
-                m_buttonsFor = -1;
                 useMeter(kind, name);
                 for (QAction *each : meters->actions()) // it may have been refused
                     each->setChecked(each->data() == m_demo->meterChoice());

@@ -150,9 +150,14 @@ void MainWindow::setState(const SessionState &state)
 /// The simulated monitor's buttons: while a person turns them, or when asked for.
 void MainWindow::showButtons(const SessionState &state)
 {
-    if (m_buttonsFor != state.selected) {
-        m_buttonsFor = state.selected;
-        m_buttons->setDisplay(state.displays[state.selected].name, m_demo->rig(state.selected));
+    const auto rig = m_demo->rig(state.selected);
+    if (!rig) {
+        m_buttons->hide();
+        return;
+    }
+    if (m_buttonsFor.lock() != rig) { // another display, unit or meter
+        m_buttonsFor = rig;
+        m_buttons->setDisplay(state.displays[state.selected].name, rig);
     }
     m_buttons->refresh();
     const bool turning = state.status.stage == run::Stage::Adjust &&

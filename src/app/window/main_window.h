@@ -82,7 +82,7 @@ private:
     NoticeBar *m_notice;
     std::map<ViewId, View *> m_views;
     QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
-    int m_buttonsFor = -1; ///< display whose buttons are shown
+    std::weak_ptr<run::BenchRig> m_buttonsFor; ///< whose buttons they are
     bool m_buttonsWanted = false;
     bool m_patchPlaced = false;
 };

@@ -464,7 +464,7 @@ bench::Bench DemoWorkplace::benchOf(int display) const
     const auto technology = m_technologies.find(display);
     return bench::Bench(d, file, bench::builtInMeter(m_meterKind),
                         technology == m_technologies.end() ? std::string() : technology->second,
-                        kDemoSeed);
+                        kDemoSeed + m_unitsAttached); // the meter does not repeat itself
 }
 
 /// The unit before is taken away with whatever was on it.
@@ -474,6 +474,7 @@ void DemoWorkplace::attachUnit(int display, const QString &serial)
     if (place.unit == serial)
         return;
     place.unit = serial;
+    ++m_unitsAttached;
     place.meter.reset();
     place.rig = std::make_shared<run::BenchRig>(benchOf(display));
     place.isAsLeft = false;
@@ -538,8 +539,9 @@ void DemoWorkplace::setSpeed(double speed)
 
 void DemoWorkplace::injectFault(int display, MeterFault fault)
 {
-    m_places[display].rig->with(
-        [&](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber(), fault); });
+    if (const auto bench = rig(display))
+        bench->with(
+            [&](bench::Bench &b) { b.meter().injectFault(b.meter().readingNumber(), fault); });
 }
 
 } // namespace lantern::app

@@ -126,7 +126,12 @@ public:
     void runEnds(int display) override; ///< the meter is where it was
     /// Hangs the meter at a point of the desktop; nothing: wherever the patch is.
     void hangMeter(const std::optional<QPoint> &spot);
-    std::shared_ptr<run::BenchRig> rig(int display) { return m_places[display].rig; }
+    /// Null: a page of another device.
+    std::shared_ptr<run::BenchRig> rig(int display)
+    {
+        const auto index = static_cast<size_t>(display);
+        return index < m_places.size() ? m_places[index].rig : nullptr;
+    }
 
     /// Where its profiles are installed.
     [[nodiscard]] const QString &profileFolder() const { return m_profileFolder; }
@@ -173,6 +178,7 @@ private:
     void changeStanding(int display, const std::function<void(platform::Standing &)> &change);
 
     bool m_nightLight = false;
+    uint64_t m_unitsAttached = 0;
     QString m_profileFolder;
     platform::StandingShelf m_shelf;
     std::unique_ptr<desk::PatchWindow> m_patch;

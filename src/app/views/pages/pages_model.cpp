@@ -3,7 +3,7 @@
 #include "app/state/wording.h"
 
 #include <QCoreApplication>
-#include <QLocale>
+#include <QUrl>
 
 #include <algorithm>
 
@@ -47,6 +47,11 @@ PagesModel pagesModel(const SessionState &state)
     PagesModel m;
     m.isServing = !state.pageUrl.isEmpty();
     m.url = state.pageUrl;
+    const QUrl url(state.pageUrl);
+    m.host = url.host();
+    m.port = url.port();
+    if (m.isServing)
+        m.scan = state.pageUrl + QLatin1Char('#') + state.pairingCode;
     m.code = state.pairingCode.left(3) + QLatin1Char(' ') + state.pairingCode.mid(3);
     m.mayChange = !state.isMeasuring();
     for (const PagesState::Address &a : state.ownAddresses) {
@@ -81,9 +86,10 @@ PagesModel pagesModel(const SessionState &state)
         m.sentence = Pages::tr("On the device, open this address in a browser and type the code. "
                                "It then stands on the Desk beside the other displays.");
     else
-        m.sentence = Pages::tr("%n device(s) connected. Choose one on the Desk and measure it like "
-                               "any other display; its page offers the profile afterwards.",
-                               nullptr, there);
+        m.sentence = (there == 1 ? Pages::tr("One device is connected.")
+                                 : Pages::tr("%1 devices are connected.").arg(there)) +
+                     Pages::tr(" Each is measured like any other display of the Desk; its page "
+                               "offers the profile afterwards.");
     return m;
 }
 

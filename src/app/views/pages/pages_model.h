@@ -13,7 +13,10 @@ struct PagesModel {
     bool isServing = false;
     QString sentence; ///< what is to be done, or who is there
     QString url;      ///< to be typed on a device
-    QString code;     ///< in groups of three
+    QString host;     ///< that is served on
+    int port = 0;
+    QString code; ///< in groups of three
+    QString scan; ///< address and code in one, to be scanned
     QStringList addresses;
     std::vector<QString> hosts; ///< in the order of `addresses`
     struct Row {

@@ -52,11 +52,21 @@ PagesView::PagesView(Intents *intents)
     body()->addWidget(m_sentence);
     body()->addWidget(makeAddress());
     m_pairing = new QWidget;
+    m_scan = new ScanCode;
+    auto *words = new QVBoxLayout;
+    words->addStretch(1);
+    words->addWidget(m_url);
+    auto *code = new QHBoxLayout;
+    code->addWidget(makeLabel(tr("code"), theme::kSmall, theme::kMuted));
+    code->addWidget(m_code);
+    code->addStretch(1);
+    words->addLayout(code);
+    words->addWidget(makeLabel(tr("or scan this with its camera"), theme::kSmall, theme::kMuted));
+    words->addStretch(1);
     auto *pairing = new QHBoxLayout(m_pairing);
     pairing->setContentsMargins(3, 6, 3, 6);
-    pairing->addWidget(m_url, 1);
-    pairing->addWidget(makeLabel(tr("code"), theme::kSmall, theme::kMuted));
-    pairing->addWidget(m_code);
+    pairing->addLayout(words, 1);
+    pairing->addWidget(m_scan);
     body()->addWidget(m_pairing);
     body()->addWidget(m_devices);
     body()->addWidget(makeActions());
@@ -181,6 +191,13 @@ void PagesView::setState(const SessionState &state)
     m_open->setEnabled(state.mayServe && (!m_model.isServing || m_model.mayChange));
     m_url->setText(m_model.url);
     m_code->setText(m_model.code);
+    m_scan->setText(m_model.scan);
+    if (m_model.isServing) {
+        const auto host = std::ranges::find(m_model.hosts, m_model.host);
+        if (host != m_model.hosts.end())
+            m_address->setCurrentIndex(static_cast<int>(host - m_model.hosts.begin()));
+        m_port->setValue(m_model.port);
+    }
     m_pairing->setVisible(m_model.isServing);
     const auto cells = [](const PagesModel::Row &row) { return row.cells; };
     if (!std::ranges::equal(before.rows, m_model.rows, {}, cells, cells) ||

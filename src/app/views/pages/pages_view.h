@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/views/pages/pages_model.h"
+#include "app/views/pages/scan_code.h"
 #include "app/views/view.h"
 
 #include <QComboBox>
@@ -29,6 +30,7 @@ private:
     QSpinBox *m_port;
     QPushButton *m_open, *m_measure, *m_forget;
     QWidget *m_pairing;
+    ScanCode *m_scan;
     QTableWidget *m_devices;
     PagesModel m_model;
     bool m_filling = false;

@@ -35,7 +35,7 @@ const run::BatchFigure &figureOf(const std::string &row)
 QString figureTitle(const std::string &row)
 {
     if (row == "proved_delta_uv")
-        return tr("white Δu'v'");
+        return tr("Δu'v'");
     if (row == "proved_white_luminance")
         return tr("cd/m²");
     if (row == "proved_contrast_ratio")
@@ -47,9 +47,9 @@ QString figureTitle(const std::string &row)
     if (row == "colour_worst")
         return tr("worst");
     if (row == "found_white_luminance")
-        return tr("cd/m² as found");
+        return tr("cd/m² found");
     if (row == "found_cct")
-        return tr("K as found");
+        return tr("K found");
     return tr("sRGB covered");
 }
 
@@ -74,7 +74,9 @@ QString stateOf(const run::BatchUnit &unit, const SessionState &state)
         return unit.run == 0 ? tr("waits") : tr("waits, again");
     if (!unit.isFinished)
         return tr("unfinished");
-    QString text = markWord(markOf(unit.call));
+    QString text = unit.call == Call::Within ? tr("within")
+                   : unit.call == Call::Over ? tr("over")
+                                             : tr("cannot tell");
     if (unit.attempts > 1)
         text = Workshop::tr("%1, run %2").arg(text).arg(unit.attempts);
     return text;

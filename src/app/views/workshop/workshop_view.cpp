@@ -166,6 +166,7 @@ QWidget *WorkshopView::makeBatch()
     column->addWidget(m_meter);
     column->addLayout(actions);
     m_units->setMinimumHeight(heightOf(m_units, 4));
+    m_units->sortByColumn(0, Qt::AscendingOrder); // as they came
     connect(m_serial, &QLineEdit::returnPressed, this, &WorkshopView::enter);
     connect(m_add, &QPushButton::clicked, this, &WorkshopView::enter);
     connect(m_takeOut, &QPushButton::clicked, this, [this] {
