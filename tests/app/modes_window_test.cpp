@@ -62,6 +62,31 @@ private slots:
         QVERIFY(rig.waitFor([&] { return table->rowCount() == 2; }));
     }
 
+    /// A few fields in that mode; the display's own evenness is another thing.
+    void aModesEvennessIsItsOwn()
+    {
+        WindowRig rig;
+        rig.session->showView(ViewId::Modes);
+        QVERIFY(rig.waitFor([&] { return part<QTableWidget>(rig, "modesTable")->isVisible(); }));
+        setMode(rig, 1);
+        QVERIFY(read(rig, QStringLiteral("Vivid"), 1));
+        auto *table = part<QTableWidget>(rig, "modesTable");
+        const auto cell = [&] { return table->item(0, table->columnCount() - 1)->text(); };
+        QCOMPARE(cell(), QStringLiteral("—"));
+        auto *even = part<QPushButton>(rig, "evenMode");
+        QVERIFY(rig.waitFor([&] { return even->isEnabled(); }));
+        QTest::mouseClick(even, Qt::LeftButton);
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().view == ViewId::Modes && table->isVisible() &&
+                   cell() != QStringLiteral("—");
+        }));
+        const double least = rig.state().modeRuns.front()->evenness->levels.front().least;
+        QCOMPARE(rig.state().modeRuns.front()->evenness->grid.cells(), 4);
+        QVERIFY(least > 0.6 && least < 1);
+        QCOMPARE(cell(), QString::number(std::lround(100 * least)));
+        QVERIFY(rig.state().evenRuns.empty());
+    }
+
     void aModeWithoutANameIsAskedFor()
     {
         WindowRig rig;

@@ -116,7 +116,10 @@ void BatchPart::add(const QString &typed)
 void BatchPart::takeOut(const QString &serial)
 {
     run::Batch batch = open();
-    if (batch.queue.removeAll(serial) > 0)
+    const bool wasOnBench = batch.onBench == serial;
+    if (wasOnBench)
+        batch.onBench.clear();
+    if (batch.queue.removeAll(serial) > 0 || wasOnBench)
         keep(batch);
 }
 

@@ -7,6 +7,7 @@
 #include <QFileInfo>
 
 #include <algorithm>
+#include <map>
 
 namespace lantern::app {
 
@@ -140,11 +141,16 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         }
         return --slotsLeft > 0;
     });
+    std::map<std::string, Evenness> evenModes;
     h.unfinishedEvenness = logbook.unfinishedRun(displayId, RunKind::Evenness);
     eachFinished(logbook, displayId, RunKind::Evenness, [&](const run::RunSummary &line) {
         const auto results = resultsOf(logbook, line.id, h.problems);
-        if (results && results->evenness)
+        if (!results || !results->evenness)
+            return true;
+        if (const std::string &mode = results->setup.pictureMode; mode.empty())
             h.evenRuns.push_back(evenRunOf(*results, line.id));
+        else // the newest of each stays
+            evenModes.emplace(mode, *results->evenness);
         return h.evenRuns.size() < kMostEvenRuns;
     });
     int left = kMostModeRuns;
@@ -162,6 +168,9 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         }
         return --left > 0;
     });
+    for (ModeRun &mode : modes)
+        if (const auto even = evenModes.find(mode.mode.name); even != evenModes.end())
+            mode.evenness = even->second;
     for (ModeRun &mode : modes)
         h.modeRuns.push_back(std::make_shared<const ModeRun>(std::move(mode)));
     return h;

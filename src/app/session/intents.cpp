@@ -55,6 +55,7 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::evennessResumed, &Session::resumeEvenness);
     obey(&Intents::evennessEnded, &Session::endEvenness);
     obey(&Intents::modeWanted, &Session::readPictureMode);
+    obey(&Intents::modeEvennessWanted, &Session::evenPictureMode);
     obey(&Intents::modesForgotten, &Session::forgetPictureMode);
     obey(&Intents::proofChosen, &Session::chooseProof);
     obey(&Intents::printChosen, &Session::choosePrint);

@@ -51,6 +51,7 @@ signals:
     void evennessChosen(const lantern::run::EvennessChoice &choice);
     void evennessWanted();                    ///< measure it
     void evennessResumed();                   ///< go on where it was left
+    void modeEvennessWanted(const QString &name); ///< of a few fields, in the mode that is set now
     void modeWanted(const QString &name);     ///< read the picture mode that is set now
     void modesForgotten(const QString &name); ///< it is no more
     void evennessEnded();                     ///< what was read is enough

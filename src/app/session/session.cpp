@@ -3,6 +3,7 @@
 #include "core/judge/proof_kind.h"
 
 #include "app/state/stage_words.h"
+#include "app/workplace/pages_workplace.h"
 #include "paper/report_pages.h"
 #include "run/book/in_words.h"
 #include "run/book/output_files.h"
@@ -28,7 +29,7 @@ bool onlyPagesCame(const std::vector<DisplayCard> &before, const std::vector<Dis
 {
     for (size_t i = 0; i < now.size(); ++i)
         if (i < before.size() ? now[i].id != before[i].id
-                              : !now[i].id.startsWith(QLatin1String("page-")))
+                              : !isPage(now[i]))
             return false;
     return now.size() >= before.size();
 }
@@ -387,6 +388,8 @@ void Session::onHistory(const QString &problem)
     if (std::exchange(m_putBackThen, false))
         m_inForce.putBack();
     lookInForce();
+    if (h.lastTime && !state().hasRun() && isPage(m_displays.at(m_selected)))
+        attempt([&] { m_workplace->runFinished(m_selected, *h.lastTime); }); // to be fetched again
     if (std::exchange(m_unitBegins, false))
         beginUnit();
 }

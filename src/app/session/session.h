@@ -69,6 +69,8 @@ public slots:
     void resumeEvenness();
     void endEvenness() { m_run.proceed(); }
     void readPictureMode(const QString &name);
+    /// A few fields of the screen in the mode that is set now.
+    void evenPictureMode(const QString &name);
     void forgetPictureMode(const QString &name); ///< all that was read of it is taken off the lists
     void chooseProof(const lantern::run::ProofChoice &choice);
     /// Shows colours of the printing condition on the display and reads them.
@@ -314,6 +316,7 @@ private:
     QString m_reportFolder, m_reportStyleFile;
     run::ReportStyle m_reportStyle;
     std::string m_pictureMode;                     ///< being read
+    bool m_evensMode = false;                      ///< the evenness that begins is that mode's
     std::optional<run::EvennessChoice> m_evenness; ///< nothing: as the last time
     std::optional<qint64> m_swappedRun;            ///< waits for another meter to answer
     std::optional<Aim> m_aimAtEnd;                 ///< chosen when the present run was complete

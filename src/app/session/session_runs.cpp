@@ -85,6 +85,11 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
         }
         if (kind == RunKind::Evenness) {
             setup.evenness = state().evennessChoice;
+            if (m_evensMode) { // a few fields tell
+                setup.evenness.grid = {2, 2};
+                setup.evenness.greys = {255};
+                setup.pictureMode = m_pictureMode;
+            }
             setup.adjust = run::AdjustMode::Skip;
             m_proof.state().proof.applyTo(setup, 0); // judged by the same limits
             setup.against.clear();
@@ -199,6 +204,16 @@ void Session::readPictureMode(const QString &name)
         m_view = ViewId::Modes;
 }
 
+void Session::evenPictureMode(const QString &name)
+{
+    leaveFinishedRun();
+    m_pictureMode = name.toStdString();
+    m_evensMode = true;
+    if (beginErrand(RunKind::Evenness))
+        m_view = ViewId::Evenness;
+    m_evensMode = false;
+}
+
 void Session::forgetPictureMode(const QString &name)
 {
     const auto &modes = m_history.state().modeRuns;
@@ -258,12 +273,11 @@ void Session::finishErrand()
         break;
     case RunKind::Placement:
         m_checklist.setPlacement(r.placement);
-        if (r.placement) {
-            const QRect screen = m_workplace->screenOf(m_selected);
+        if (const QRect screen = m_workplace->screenOf(m_selected);
+            r.placement && !screen.isEmpty()) // else it is on another device
             m_workplace->patchWindow()->placeAt(
                 screen.topLeft() + QPoint(static_cast<int>(r.placement->x * screen.width()),
                                           static_cast<int>(r.placement->y * screen.height())));
-        }
         break;
     case RunKind::FourColours:
         attempt([&] { m_meter.tookFourColours(QString::fromStdString(r.setup.meterName), r); });
@@ -282,10 +296,10 @@ void Session::finishErrand()
         m_view = std::exchange(m_viewAfter, std::nullopt).value_or(ViewId::Modes);
         break;
     case RunKind::Evenness:
-        if (r.evenness)
+        if (r.evenness && r.setup.pictureMode.empty())
             m_history.evened(r, m_run.state().status.run);
         readLogbook();
-        m_view = ViewId::Evenness;
+        m_view = r.setup.pictureMode.empty() ? ViewId::Evenness : ViewId::Modes;
         break;
     case RunKind::Check:
         if (r.check)

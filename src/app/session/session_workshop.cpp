@@ -2,6 +2,7 @@
 
 #include "app/session/session.h"
 #include "app/state/ledger_rows.h"
+#include "app/workplace/pages_workplace.h"
 #include "core/base/error.h"
 #include "paper/report_pages.h"
 #include "run/book/in_words.h"
@@ -312,7 +313,7 @@ void Session::servePages(const QString &address, int port)
 void Session::closePages()
 {
     const bool onPage = m_selected < static_cast<int>(m_displays.size()) &&
-                        m_displays[m_selected].id.startsWith(QLatin1String("page-"));
+                        isPage(m_displays[m_selected]);
     if (onPage && !mayLeaveUnit())
         return;
     if (remote::PatchServer *server = m_workplace->patchServer())

@@ -424,6 +424,7 @@ struct ModeRun {
     QDateTime at;
     ReadMode mode;
     std::vector<qint64> older; ///< runs of the same mode
+    std::optional<Evenness> evenness; ///< of a few fields in that mode; nothing: not measured
 };
 
 /// What the logbook says of the selected display.

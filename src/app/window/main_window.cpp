@@ -1,5 +1,7 @@
 #include "app/window/main_window.h"
 
+#include "app/workplace/pages_workplace.h"
+
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/focus_ring.h"
@@ -205,6 +207,10 @@ void MainWindow::fitTo(const QScreen *screen)
 
 void MainWindow::showWhich()
 {
+    if (isPage(m_state.displays[static_cast<size_t>(m_state.selected)])) {
+        emit m_intents->failed(tr("It is the device whose page says so in large letters."));
+        return;
+    }
     m_which.light(m_workplace->screenOf(m_state.selected),
                   m_state.displays[static_cast<size_t>(m_state.selected)].name);
 }

@@ -149,7 +149,8 @@ void carryOut(const Earlier &e, const QString &logbookPath, std::map<std::string
     if (proves)
         setup.adjust = run::AdjustMode::Skip;
     b.condition().evened = e.evened;
-    setup.pictureMode = "User colour";
+    if (e.kind == run::RunKind::Mode)
+        setup.pictureMode = "User colour";
     if (e.mode >= 0) {
         b.condition().mode = static_cast<size_t>(e.mode);
         setup.pictureMode = b.display().description().modes[*b.condition().mode].name;

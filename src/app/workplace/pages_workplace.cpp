@@ -272,8 +272,7 @@ ReadyFacts PagesWorkplace::readyFacts(int display) const
 
 QRect PagesWorkplace::screenOf(int display) const
 {
-    const remote::PageDevice *device = page(display);
-    return device ? QRect(QPoint(), device->facts.pixels) : m_inner->screenOf(display);
+    return page(display) ? QRect() : m_inner->screenOf(display); // it is on no desktop of ours
 }
 
 void PagesWorkplace::setTechnology(int display, const std::string &technology)

@@ -6,6 +6,12 @@
 
 namespace lantern::app {
 
+/// The display of another device, which shows patches in its browser.
+inline bool isPage(const DisplayCard &card)
+{
+    return card.id.startsWith(QLatin1String("page-"));
+}
+
 /// A workplace and, after its own displays, those of devices whose browsers show patches.
 class PagesWorkplace : public Workplace {
     Q_OBJECT

@@ -204,7 +204,7 @@ Json setupToJson(const RunSetup &s)
                          {"rows", s.evenness.grid.rows},
                          {"greys", s.evenness.greys},
                          {"compensation", compensationKey(s.evenness.compensation)}};
-    if (s.kind == RunKind::Mode)
+    if (s.kind == RunKind::Mode || (s.kind == RunKind::Evenness && !s.pictureMode.empty()))
         j["picture_mode"] = s.pictureMode;
     if (s.intoSlot && (s.slot != 0 || !s.slotName.empty() || s.slotMixes))
         j["memory"] = {{"slot", s.slot}, {"name", s.slotName}, {"mixes", s.slotMixes}};
@@ -356,7 +356,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.patchGain = root.number("patch_gain", 0, 1000);
     if (s.kind == RunKind::Evenness)
         s.evenness = evennessFromJson(root.object("evenness"));
-    if (s.kind == RunKind::Mode)
+    if (s.kind == RunKind::Mode || root.has("picture_mode"))
         s.pictureMode = root.string("picture_mode");
     if (root.has("memory")) {
         JsonObject memory = root.object("memory");

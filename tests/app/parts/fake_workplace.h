@@ -20,6 +20,11 @@ public:
     [[nodiscard]] app::MeterCard meterCard(int) const override { return {}; }
     void chooseMeter(const QString &choice) override { asked << choice; }
     [[nodiscard]] QString meterChoice() const override { return {}; }
+    run::Devices pageDevices(const QString &, const std::shared_ptr<remote::PagePresenter> &,
+                             QThread *) override
+    {
+        return {};
+    }
     run::Devices devices(int, QThread *) override { return {}; }
     void letGoOfMeters() override {}
     [[nodiscard]] run::RunSetup setup(int) const override { return {}; }

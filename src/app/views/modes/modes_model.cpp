@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 
 #include <algorithm>
+#include <cmath>
 
 namespace lantern::app {
 
@@ -15,7 +16,16 @@ struct Modes {
     Q_DECLARE_TR_FUNCTIONS(Modes)
 };
 
-QStringList figuresOf(const ModeWorth &worth)
+/// The field that is furthest from the middle of the screen, of it; nothing: not measured.
+std::optional<double> worstField(const ModeRun &run)
+{
+    if (!run.evenness || run.evenness->levels.empty())
+        return std::nullopt;
+    const EvenLevel &white = run.evenness->levels.front();
+    return 1 - white.least >= white.most - 1 ? white.least : white.most;
+}
+
+QStringList figuresOf(const ModeWorth &worth, const std::optional<double> &field)
 {
     const DisplayState &s = worth.state;
     return {s.cct ? figure(s.cct->kelvin, 0) : dash(),
@@ -25,7 +35,8 @@ QStringList figuresOf(const ModeWorth &worth)
             s.contrast ? figure(*s.contrast, 0) + QStringLiteral(":1") : dash(),
             figure(s.gamma, 2),
             figure(100 * worth.coverage, 0),
-            figure(worth.additivity, 1)};
+            figure(worth.additivity, 1),
+            field ? figure(100 * *field, 0) : dash()};
 }
 
 QString sentenceOf(const std::vector<ModeWorth> &modes)
@@ -61,7 +72,8 @@ QStringList modeColumns(const SessionState &state)
             Modes::tr("Contrast"),
             Modes::tr("Gamma"),
             state.aim.primaries ? Modes::tr("% of\naim") : Modes::tr("% of\nwidest"),
-            Modes::tr("Adds up\nΔE00")};
+            Modes::tr("Adds up\nΔE00"),
+            Modes::tr("Even\n% of mid.")};
 }
 
 ModesModel modesModel(const SessionState &state)
@@ -85,10 +97,18 @@ ModesModel modesModel(const SessionState &state)
     for (const ModeWorth &worth : modes) {
         ModesModel::Row row;
         row.name = QString::fromStdString(worth.name);
-        row.figures = figuresOf(worth);
+        const auto run = std::ranges::find_if(state.modeRuns, [&](const auto &candidate) {
+            return candidate->mode.name == worth.name;
+        });
+        const auto field = worstField(**run);
+        row.figures = figuresOf(worth, field);
         QStringList against;
         for (const Message &reason : worth.against)
             against << run::inWords(reason);
+        constexpr double kMostUneven = 0.15; // our own choice: more is seen on a grey page
+        if (field && std::abs(1 - *field) > kMostUneven)
+            against << Modes::tr("a field gives %1 % of the middle's light")
+                           .arg(figure(100 * *field, 0));
         row.against = against.join(QStringLiteral("; "));
         row.isBest = m.rows.empty() && modes.size() > 1;
         m.rows.push_back(row);

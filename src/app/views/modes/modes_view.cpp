@@ -19,6 +19,7 @@ ModesView::ModesView(Intents *intents)
       m_name(makeSmallBox("modeName", tr("The mode that is set at the monitor now"), 12)),
       m_read(new QPushButton(tr("Read this m&ode"))),
       m_forget(new QPushButton(tr("Forge&t it"))),
+      m_even(new QPushButton(tr("&Its evenness"))),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),
       m_against(makeLabel({}, theme::kNormal, theme::kMuted)),
       m_table(new QTableWidget)
@@ -30,6 +31,9 @@ ModesView::ModesView(Intents *intents)
     m_read->setObjectName(QStringLiteral("readMode"));
     m_forget->setObjectName(QStringLiteral("forgetMode"));
     m_forget->setToolTip(tr("Takes the chosen mode off this list. Edit, Undo brings it back."));
+    m_even->setObjectName(QStringLiteral("evenMode"));
+    m_even->setToolTip(tr("Four fields of the screen against its middle, in the chosen mode, which "
+                          "has to be the one that is set at the monitor now."));
     m_sentence->setObjectName(QStringLiteral("modesSentence"));
     m_against->setObjectName(QStringLiteral("modeAgainst"));
     wrap(m_sentence);
@@ -46,6 +50,7 @@ ModesView::ModesView(Intents *intents)
     reading->setContentsMargins(3, 0, 3, 0);
     reading->addWidget(m_name, 1);
     reading->addWidget(m_read);
+    reading->addWidget(m_even);
     reading->addWidget(m_forget);
     reading->addStretch(1);
     body()->addLayout(reading);
@@ -59,6 +64,12 @@ ModesView::ModesView(Intents *intents)
         if (row >= 0 && row < static_cast<int>(m_model.rows.size()))
             emit this->intents()->modesForgotten(m_model.rows[static_cast<size_t>(row)].name);
     });
+    connect(m_even, &QPushButton::clicked, this, [this] {
+        const int row = m_table->currentRow();
+        if (row >= 0 && row < static_cast<int>(m_model.rows.size()))
+            emit this->intents()->modeEvennessWanted(
+                m_model.rows[static_cast<size_t>(row)].name);
+    });
     connect(m_table, &QTableWidget::currentCellChanged, this, &ModesView::showChosen);
 }
 
@@ -67,6 +78,7 @@ void ModesView::showChosen()
     const int row = m_table->currentRow();
     const bool chosen = row >= 0 && row < static_cast<int>(m_model.rows.size());
     m_forget->setEnabled(chosen && m_model.mayRead);
+    m_even->setEnabled(chosen && m_model.mayRead);
     if (!chosen) {
         m_against->clear();
         return;

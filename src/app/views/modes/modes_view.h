@@ -20,7 +20,7 @@ private:
     void showChosen();
 
     QComboBox *m_name;
-    QPushButton *m_read, *m_forget;
+    QPushButton *m_read, *m_forget, *m_even;
     QLabel *m_sentence, *m_against;
     QTableWidget *m_table;
     ModesModel m_model;

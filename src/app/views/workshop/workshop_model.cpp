@@ -24,7 +24,7 @@ QString tr(const char *text)
 
 /// Rows of the logbook that the tables show, in their order.
 constexpr const char *kShown[] = {"proved_delta_uv", "proved_white_luminance", "colour_mean",
-                                  "colour_worst", "found_cct"};
+                                  "colour_worst"};
 
 const run::BatchFigure &figureOf(const std::string &row)
 {
@@ -95,7 +95,8 @@ WorkshopModel::Row rowOf(const run::BatchUnit &unit, double index, const Session
 {
     WorkshopModel::Row row;
     row.serial = unit.serial;
-    row.waits = state.batch->queue.contains(unit.serial);
+    row.waits = state.batch->queue.contains(unit.serial) ||
+                (state.batch->onBench == unit.serial && !state.isMeasuring());
     row.cells << unit.serial << stateOf(unit, state);
     const QStringList odd = oddIn(unit);
     if (!odd.isEmpty())
