@@ -1,6 +1,5 @@
 #include "app/theme.h"
 #include "app/window/logbook_gate.h"
-#include "run/logbook/rescue.h"
 #include "app/window/main_window.h"
 #include "app/workplace/pages_workplace.h"
 #include "app/workplace/studio_workplace.h"
@@ -9,6 +8,7 @@
 #include "platform/summons.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
+#include "run/logbook/rescue.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

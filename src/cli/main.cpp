@@ -350,9 +350,10 @@ void addRun(CLI::App &app, RunOptions &o)
         app.add_subcommand("run", "the whole job on a simulated or real display; called again on "
                                   "the same folder it goes on from the last reading");
     CLI::Option_group *where = addWhere(c, o.display, o.output);
-    where->add_option("--page", o.page,
-                      "ADDRESS:PORT of this computer: patches in the browser of a device that opens "
-                      "it there");
+    where->add_option(
+        "--page", o.page,
+        "ADDRESS:PORT of this computer: patches in the browser of a device that opens "
+        "it there");
     c->add_option("--device", o.device, "with --page: the device of that name; default: the first");
     c->add_option("--panel", o.panel,
                   "with --page: display file, for the bench's meter in front of the device");
@@ -493,7 +494,8 @@ int carryOut(int argc, char **argv)
     try {
         const std::string command = app.get_subcommands().front()->get_name();
         const bool onPaper = command == "report" || command == "plot";
-        const auto qt = onPaper ? makeOffscreen(argc, argv) : makeApplication(argc, argv, onDesk, !runOptions.page.empty());
+        const auto qt = onPaper ? makeOffscreen(argc, argv)
+                                : makeApplication(argc, argv, onDesk, !runOptions.page.empty());
         std::setlocale(LC_NUMERIC, "C"); // numbers are written the same wherever a script runs
         const std::map<std::string, std::function<int()>> commands = {
             {"run", [&] { return run(runOptions); }},

@@ -81,8 +81,8 @@ public:
     {
         RunSetup s = remote::pageSetup(m_device);
         if (m_panel.rig) {
-            s.meterName = m_panel.rig->with(
-                [](bench::Bench &b) { return b.meter().description().name; });
+            s.meterName =
+                m_panel.rig->with([](bench::Bench &b) { return b.meter().description().name; });
             s.technology =
                 m_panel.rig->with([](bench::Bench &b) { return std::string(b.technology()); });
         } else if (!m_technology.empty())
@@ -101,7 +101,9 @@ public:
     void declare(const QByteArray &, const VideoLut &) override {}
     void written(const RunResults &results, const QString &folder) override
     {
-        m_server.offer(m_device.id, remote::resultsOf(results, run::readFile(folder + QLatin1Char('/') + QLatin1String(run::kReportPage))));
+        m_server.offer(m_device.id,
+                       remote::resultsOf(results, run::readFile(folder + QLatin1Char('/') +
+                                                                QLatin1String(run::kReportPage))));
         if (m_linger <= 0)
             return;
         std::cerr << "Profile and report can be fetched at "
@@ -121,8 +123,8 @@ private:
             for (const remote::PageDevice &device : m_server.devices())
                 if (device.isConnected && (name.isEmpty() || device.name == name))
                     return device;
-            const std::string says = m_server.url().toString().toStdString() + "  code " +
-                                     m_server.code().toStdString();
+            const std::string says =
+                m_server.url().toString().toStdString() + "  code " + m_server.code().toStdString();
             if (says != std::exchange(told, says))
                 std::cerr << "Open on the device: " << says << std::endl;
             QEventLoop loop;

@@ -169,7 +169,7 @@ int run(const RunOptions &o)
         throw Error(ErrorKind::BadInput, "--device, --panel, --linger", "are for --page",
                     "Leave them out.");
     const QString folder = QString::fromStdString(o.out);
-    const auto place = !o.page.empty()     ? pagePlace(o)
+    const auto place = !o.page.empty()    ? pagePlace(o)
                        : o.output.empty() ? benchPlace(o)
                                           : deskPlace(o.output, o.meter);
     const RunSetup setup = setupFor(o, *place);

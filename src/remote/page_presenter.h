@@ -73,7 +73,7 @@ private:
     PageFacts m_facts;
     std::optional<int> m_roundTripMs;
     std::optional<Wanted> m_wanted;
-    int m_number = 0;      ///< of what was sent last, so that late answers are told apart
+    int m_number = 0; ///< of what was sent last, so that late answers are told apart
     bool m_isShown = false;
     QElapsedTimer m_since; ///< the page has said so
     QTimer *m_beat = nullptr;

@@ -38,10 +38,8 @@ std::vector<OfferedFile> resultsOf(const run::RunResults &results, const QByteAr
         files.push_back({QCoreApplication::translate("PatchServer", "Profile (ICC)"),
                          name + QStringLiteral(".icc"), "application/vnd.iccprofile",
                          results.profile});
-    files.push_back(
-        {QCoreApplication::translate("PatchServer", "Report"), name + QStringLiteral(".html"),
-         "text/html; charset=utf-8",
-         report});
+    files.push_back({QCoreApplication::translate("PatchServer", "Report"),
+                     name + QStringLiteral(".html"), "text/html; charset=utf-8", report});
     return files;
 }
 

@@ -1,6 +1,7 @@
 #include "remote/patch_server.h"
 
 #include "core/base/error.h"
+#include "remote/http_request.h"
 #include "remote/page_files.h"
 #include "run/file/files.h"
 
@@ -25,10 +26,10 @@ namespace lantern::remote {
 
 namespace {
 
-constexpr int kMostWrongCodes = 5;    ///< then the code is another
+constexpr int kMostWrongCodes = 5;     ///< then the code is another
 constexpr int kWrongCodeDelayMs = 500; ///< in between, so that nobody tries a million
-constexpr int kHelloMs = 60'000;      ///< for a stranger to say who it is: a person types
-constexpr int kHeadMs = 10'000;       ///< for a browser to say what it wants
+constexpr int kHelloMs = 60'000;       ///< for a stranger to say who it is: a person types
+constexpr int kHeadMs = 10'000;        ///< for a browser to say what it wants
 constexpr int kMostHeadBytes = 16'384;
 constexpr const char *kTaken = "taken"; ///< of a socket: its request was read
 constexpr size_t kMostStrangers = 8;
@@ -82,48 +83,6 @@ QByteArray pageInWords()
 }
 
 } // namespace
-
-/// What is asked for in the head of a request; nothing in it is trusted.
-struct PatchServer::Request {
-    QByteArray method, host;
-    QString path;
-    bool isWebSocket = false;
-
-    /// By our address, so that no page of another site reaches us under a name of its own.
-    [[nodiscard]] bool isAddressed(const QString &authority) const
-    {
-        return host == authority.toLatin1();
-    }
-};
-
-struct PatchServer::Answer {
-    int status = 404;
-    QByteArray type = "text/plain";
-    QByteArray content = "There is nothing here.\n";
-    QByteArray policy = "default-src 'none'";
-    QByteArray disposition = {};
-};
-
-/// \param head without the empty line that ends it
-PatchServer::Request PatchServer::requestOf(const QByteArray &head)
-{
-    const QList<QByteArray> lines = head.split('\n');
-    const QList<QByteArray> first = lines.front().simplified().split(' ');
-    Request request;
-    if (first.size() != 3 || !first[2].startsWith("HTTP/1."))
-        return request;
-    request.method = first[0];
-    request.path = QUrl::fromPercentEncoding(first[1].split('?').front());
-    for (const QByteArray &line : lines.mid(1)) {
-        const QByteArray name = line.left(line.indexOf(':')).trimmed().toLower();
-        const QByteArray value = line.mid(line.indexOf(':') + 1).trimmed();
-        if (name == "host")
-            request.host = value;
-        else if (name == "upgrade")
-            request.isWebSocket = value.toLower() == "websocket";
-    }
-    return request;
-}
 
 std::vector<OwnAddress> ownAddresses()
 {
@@ -276,8 +235,8 @@ QString PatchServer::freeName(const QString &wanted) const
 {
     const QString name = wanted.simplified().left(kMostName);
     QString free = name;
-    for (int n = 1; free.isEmpty() || std::ranges::find(m_devices, free, &Device::name) !=
-                                          m_devices.end();
+    for (int n = 1;
+         free.isEmpty() || std::ranges::find(m_devices, free, &Device::name) != m_devices.end();
          ++n)
         free = name.isEmpty() ? tr("Device %1").arg(n) : tr("%1 (%2)").arg(name).arg(n + 1);
     return free;
@@ -321,8 +280,8 @@ void PatchServer::offer(const QString &id, const std::vector<OfferedFile> &files
         return;
     device->files.clear();
     for (const OfferedFile &file : files)
-        device->files.emplace_back(
-            QStringLiteral("/files/%1/%2").arg(randomHex(16), file.name), file);
+        device->files.emplace_back(QStringLiteral("/files/%1/%2").arg(randomHex(16), file.name),
+                                   file);
     sendFiles(*device);
 }
 
@@ -336,12 +295,12 @@ void PatchServer::sendFiles(const Device &device) const
     device.presenter->send({{QStringLiteral("files"), list}});
 }
 
-PatchServer::Answer PatchServer::answerTo(const Request &request) const
+HttpAnswer PatchServer::answerTo(const HttpRequest &request) const
 {
-    Answer a;
+    HttpAnswer a;
     if (request.method != "GET")
         return {405, "text/plain", "Only GET.\n"};
-    if (!request.isAddressed(url().authority()))
+    if (request.host != url().authority().toLatin1())
         return a;
     const auto page = [&](const QByteArray &type, const QByteArray &content) {
         a = {200, type, content,
@@ -361,8 +320,7 @@ PatchServer::Answer PatchServer::answerTo(const Request &request) const
                 a = {200, file.type, file.content,
                      "default-src 'none'; style-src 'unsafe-inline'; img-src data:",
                      (file.type.startsWith("text/html") ? "inline" : "attachment") +
-                         QByteArray("; filename*=UTF-8''") +
-                         QUrl::toPercentEncoding(file.name)};
+                         QByteArray("; filename*=UTF-8''") + QUrl::toPercentEncoding(file.name)};
     return a;
 }
 
@@ -390,24 +348,14 @@ void PatchServer::onRequest(QTcpSocket *socket)
     }
     socket->setProperty(kTaken, true);
     disconnect(socket, &QTcpSocket::readyRead, this, nullptr);
-    const Request request = requestOf(head.left(end));
+    const HttpRequest request = httpRequest(head.left(end));
     if (request.method == "GET" && request.path == QLatin1String(kSocketPath) &&
-        request.isWebSocket && request.isAddressed(url().authority())) {
+        request.wantsWebSocket && request.host == url().authority().toLatin1()) {
         m_pages->handleConnection(socket);
         emit socket->readyRead(); // what is there already
         return;
     }
-    const Answer a = answerTo(request);
-    QByteArray text = "HTTP/1.1 " + QByteArray::number(a.status) + " \r\nContent-Type: " + a.type +
-                      "\r\nContent-Length: " + QByteArray::number(a.content.size()) +
-                      "\r\nConnection: close\r\nCache-Control: no-store"
-                      "\r\nContent-Security-Policy: " +
-                      a.policy +
-                      "\r\nReferrer-Policy: no-referrer\r\nX-Content-Type-Options: nosniff"
-                      "\r\nX-Frame-Options: DENY\r\n";
-    if (!a.disposition.isEmpty())
-        text += "Content-Disposition: " + a.disposition + "\r\n";
-    socket->write(text + "\r\n" + a.content);
+    socket->write(answerTo(request).bytes());
     socket->disconnectFromHost(); // when that is written
 }
 

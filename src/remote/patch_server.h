@@ -14,6 +14,9 @@ class QWebSocketServer;
 
 namespace lantern::remote {
 
+struct HttpRequest;
+struct HttpAnswer;
+
 /// A device that was paired: its browser may show patches.
 struct PageDevice {
     QString id;   ///< kept
@@ -34,9 +37,9 @@ std::vector<OwnAddress> ownAddresses();
 
 /// A file that a device may fetch.
 struct OfferedFile {
-    QString title;      ///< of the link
-    QString name;       ///< that it is saved under
-    QByteArray type;    ///< MIME
+    QString title;   ///< of the link
+    QString name;    ///< that it is saved under
+    QByteArray type; ///< MIME
     QByteArray content;
 };
 
@@ -88,14 +91,10 @@ private:
     void onPage();
     void onHello(QWebSocket *socket, const QString &text);
     void refuse(QWebSocket *socket, const QString &why);
-    void welcome(QWebSocket *socket, Device &device, const QString &token,
-                 const PageFacts &facts);
+    void welcome(QWebSocket *socket, Device &device, const QString &token, const PageFacts &facts);
     void sendFiles(const Device &device) const;
     [[nodiscard]] QString freeName(const QString &wanted) const;
-    struct Request;
-    static Request requestOf(const QByteArray &head);
-    struct Answer;
-    [[nodiscard]] Answer answerTo(const Request &request) const;
+    [[nodiscard]] HttpAnswer answerTo(const HttpRequest &request) const;
 
     QString m_file;
     QHostAddress m_address;

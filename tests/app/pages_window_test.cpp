@@ -78,9 +78,7 @@ private slots:
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().liveReadings.size() > 10; }));
         page.reset();
-        QVERIFY(rig.waitFor([&] {
-            return !rig.state().pageDevices.front().isConnected;
-        }));
+        QVERIFY(rig.waitFor([&] { return !rig.state().pageDevices.front().isConnected; }));
         QCOMPARE(rig.state().displays.size(), size_t(4)); // it may come back at any moment
         QVERIFY(rig.state().status.activity == run::Activity::Working);
         // Another device comes meanwhile: the run is not disturbed, and is not shown there.
@@ -92,9 +90,7 @@ private slots:
         back.obey();
         QVERIFY(back.opens());
         back.hello(QStringLiteral("token"), token);
-        QVERIFY(rig.waitFor([&] {
-            return !rig.state().results.chart.empty();
-        }));
+        QVERIFY(rig.waitFor([&] { return !rig.state().results.chart.empty(); }));
         QVERIFY(other->last("show").isUndefined());
     }
 };

@@ -64,8 +64,9 @@ bool takeWorkshop(const QString &folder)
     wish.referenceEvery = 4;
     rig.session->beginBatch(wish);
     const auto step = [&](const QString &text) {
-        return rig.waitFor([&] { return rig.action()->isEnabled() && rig.action()->text() == text; }) &&
-               rig.press();
+        return rig.waitFor([&] {
+            return rig.action()->isEnabled() && rig.action()->text() == text;
+        }) && rig.press();
     };
     const QString read = QStringLiteral("Read the reference unit");
     bool ok = step(read);
@@ -77,7 +78,8 @@ bool takeWorkshop(const QString &folder)
         ok = step(QStringLiteral("Measure SHP-%1").arg(2041 + 3 * i)) && ok;
     }
     ok = rig.waitFor([&] {
-        return rig.action()->isEnabled() && rig.action()->text() == QLatin1String("Measure SHP-2062");
+        return rig.action()->isEnabled() &&
+               rig.action()->text() == QLatin1String("Measure SHP-2062");
     }) && ok;
     rig.session->setNotice({});
     ok = save(folder, "workshop.png") && ok;
@@ -86,10 +88,11 @@ bool takeWorkshop(const QString &folder)
     rig.session->servePages(QStringLiteral("127.0.0.1"), 8417);
     std::vector<std::unique_ptr<test::FakePage>> devices;
     for (const char *name : {"Plant house tablet", "Editor's phone"}) {
-        devices.push_back(
-            std::make_unique<test::FakePage>(QUrl(rig.pages->patchServer()->url())));
+        devices.push_back(std::make_unique<test::FakePage>(QUrl(rig.pages->patchServer()->url())));
         devices.back()->obey();
-        ok = !devices.back()->pair(rig.pages->patchServer()->code(), QLatin1String(name)).isEmpty() &&
+        ok = !devices.back()
+                  ->pair(rig.pages->patchServer()->code(), QLatin1String(name))
+                  .isEmpty() &&
              ok;
     }
     ok = rig.waitFor([&] {

@@ -29,8 +29,8 @@ public:
     {
         demo = std::make_unique<app::DemoWorkplace>(m_folder.path());
         demo->setSpeed(speed);
-        pages = std::make_unique<app::PagesWorkplace>(demo.get(),
-                                                      QFileInfo(m_logbook).absolutePath());
+        pages =
+            std::make_unique<app::PagesWorkplace>(demo.get(), QFileInfo(m_logbook).absolutePath());
         session = std::make_unique<app::Session>(pages.get(), m_logbook);
         window = app::openWindow(session.get(), pages.get());
         window->resize(1280, 800);

@@ -68,7 +68,8 @@ class WorkshopWindowTest : public QObject {
     }
     static bool offers(WindowRig &rig, const QString &action)
     {
-        return rig.waitFor([&] { return rig.action()->isEnabled() && rig.action()->text() == action; });
+        return rig.waitFor(
+            [&] { return rig.action()->isEnabled() && rig.action()->text() == action; });
     }
 
 private slots:
@@ -77,8 +78,7 @@ private slots:
     {
         WindowRig rig;
         QTemporaryDir reports;
-        QVERIFY(begin(rig, reports.filePath(QStringLiteral("autumn")), 0,
-                      QStringLiteral("REF-1")));
+        QVERIFY(begin(rig, reports.filePath(QStringLiteral("autumn")), 0, QStringLiteral("REF-1")));
         QVERIFY(offers(rig, QStringLiteral("Read the reference unit")));
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] {
@@ -98,8 +98,8 @@ private slots:
         QVERIFY(isDone(rig, QStringLiteral("SN 1")));
         const QDir folder(reports.filePath(QStringLiteral("autumn")));
         for (const char *file : {"profile.icc", "report.html", "report.json", "report-short.pdf"})
-            QVERIFY2(QFileInfo::exists(folder.filePath(QStringLiteral("SN 1/%1")
-                                                           .arg(QLatin1String(file)))),
+            QVERIFY2(QFileInfo::exists(
+                         folder.filePath(QStringLiteral("SN 1/%1").arg(QLatin1String(file)))),
                      file);
         QVERIFY(!QFileInfo::exists(folder.filePath(QStringLiteral("SN 1/report.pdf"))));
         QVERIFY(run::readFile(folder.filePath(QStringLiteral("SN 1/report.json")))
@@ -110,9 +110,8 @@ private slots:
         // Two units since it was read.
         QVERIFY(offers(rig, QStringLiteral("Read the reference unit")));
         QVERIFY(rig.press());
-        QVERIFY(rig.waitFor([&] {
-            return textOf(rig, "meterDrift").contains(QLatin1String("reads as it did"));
-        }));
+        QVERIFY(rig.waitFor(
+            [&] { return textOf(rig, "meterDrift").contains(QLatin1String("reads as it did")); }));
         QVERIFY(offers(rig, QStringLiteral("Measure SN/3")));
         QVERIFY(rig.press());
         QVERIFY(isDone(rig, QStringLiteral("SN/3")));
@@ -154,8 +153,8 @@ private slots:
         } // whatever ended it
         WindowRig rig(0, log);
         rig.session->showView(ViewId::Workshop);
-        QVERIFY(rig.waitFor([&] { return stateOf(rig, QStringLiteral("A")) ==
-                                         QLatin1String("unfinished"); }));
+        QVERIFY(rig.waitFor(
+            [&] { return stateOf(rig, QStringLiteral("A")) == QLatin1String("unfinished"); }));
         QCOMPARE(stateOf(rig, QStringLiteral("B")), QStringLiteral("waits"));
         QVERIFY(offers(rig, QStringLiteral("Go on with A")));
         QVERIFY(rig.press());
@@ -174,9 +173,8 @@ private slots:
         rig.session->chooseProof(strict);
         QVERIFY(begin(rig, reports.path(), 1));
         scan(rig, QStringLiteral("X"));
-        QVERIFY(rig.waitFor([&] {
-            return stateOf(rig, QStringLiteral("X")) == QLatin1String("over, run 2");
-        }));
+        QVERIFY(rig.waitFor(
+            [&] { return stateOf(rig, QStringLiteral("X")) == QLatin1String("over, run 2"); }));
         QVERIFY(rig.waitFor([&] { return rig.state().noticeIsProblem; }));
         QVERIFY(rig.state().notice.contains(QLatin1String("X: Over")));
         QVERIFY(rig.waitFor(
@@ -193,8 +191,7 @@ private slots:
         scan(rig, QStringLiteral("P"));
         QVERIFY(rig.waitFor([&] { return rig.state().status.stage == run::Stage::Calibrate; }));
         rig.demo->injectFault(0, MeterFault::Unplugged);
-        QVERIFY(rig.waitFor(
-            [&] { return rig.state().status.activity == run::Activity::Faulted; }));
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == run::Activity::Faulted; }));
         const qint64 run = rig.state().status.run;
         QVERIFY(rig.press()); // plugged in again
         QVERIFY(isDone(rig, QStringLiteral("P")));

@@ -53,8 +53,7 @@ struct Fetched {
     QHash<QByteArray, QByteArray> headers;
 };
 
-inline Fetched fetch(const QUrl &url, const QByteArray &method = "GET",
-                     const QByteArray &host = {})
+inline Fetched fetch(const QUrl &url, const QByteArray &method = "GET", const QByteArray &host = {})
 {
     QNetworkAccessManager network;
     QNetworkRequest request(url);
@@ -118,16 +117,15 @@ public:
     QJsonValue evaluate(const QString &expression)
     {
         const QJsonObject answer =
-            call(QStringLiteral("Runtime.evaluate"),
-                 {{QStringLiteral("expression"), expression},
-                  {QStringLiteral("returnByValue"), true},
-                  {QStringLiteral("userGesture"), true}});
+            call(QStringLiteral("Runtime.evaluate"), {{QStringLiteral("expression"), expression},
+                                                      {QStringLiteral("returnByValue"), true},
+                                                      {QStringLiteral("userGesture"), true}});
         return answer[QStringLiteral("result")].toObject()[QStringLiteral("value")];
     }
     QString textOf(const char *id)
     {
-        return evaluate(
-                   QStringLiteral("document.getElementById('%1').textContent").arg(QLatin1String(id)))
+        return evaluate(QStringLiteral("document.getElementById('%1').textContent")
+                            .arg(QLatin1String(id)))
             .toString();
     }
     /// Types as a person does.
@@ -150,8 +148,9 @@ public:
     void coverWithTab()
     {
         m_cover = call(QStringLiteral("Target.createTarget"),
-                       {{QStringLiteral("url"), QStringLiteral("about:blank")}})
-                      [QStringLiteral("targetId")].toString();
+                       {{QStringLiteral("url"),
+                         QStringLiteral("about:blank")}})[QStringLiteral("targetId")]
+                      .toString();
     }
     void closeTab()
     {
@@ -165,20 +164,21 @@ public:
         const int id = ++m_id;
         QJsonObject answer;
         bool isThere = false;
-        const auto connection = QObject::connect(
-            m_socket.get(), &QWebSocket::textMessageReceived, m_socket.get(),
-            [&](const QString &text) {
-                const QJsonObject message = QJsonDocument::fromJson(text.toUtf8()).object();
-                if (message[QStringLiteral("id")].toInt() != id)
-                    return;
-                answer = message[QStringLiteral("result")].toObject();
-                isThere = true;
-            });
-        m_socket->sendTextMessage(QString::fromUtf8(
-            QJsonDocument(QJsonObject{{QStringLiteral("id"), id},
-                                      {QStringLiteral("method"), method},
-                                      {QStringLiteral("params"), parameters}})
-                .toJson()));
+        const auto connection =
+            QObject::connect(m_socket.get(), &QWebSocket::textMessageReceived, m_socket.get(),
+                             [&](const QString &text) {
+                                 const QJsonObject message =
+                                     QJsonDocument::fromJson(text.toUtf8()).object();
+                                 if (message[QStringLiteral("id")].toInt() != id)
+                                     return;
+                                 answer = message[QStringLiteral("result")].toObject();
+                                 isThere = true;
+                             });
+        m_socket->sendTextMessage(
+            QString::fromUtf8(QJsonDocument(QJsonObject{{QStringLiteral("id"), id},
+                                                        {QStringLiteral("method"), method},
+                                                        {QStringLiteral("params"), parameters}})
+                                  .toJson()));
         (void)waitUntil([&] { return isThere; });
         QObject::disconnect(connection);
         return answer;
@@ -206,8 +206,7 @@ private:
     {
         m_socket = std::make_unique<QWebSocket>();
         m_socket->open(page);
-        return waitUntil(
-            [this] { return m_socket->state() == QAbstractSocket::ConnectedState; });
+        return waitUntil([this] { return m_socket->state() == QAbstractSocket::ConnectedState; });
     }
 
     QString m_screen, m_profile, m_cover;

@@ -32,16 +32,17 @@ struct Measuring {
     Measuring(quint16 port, const QString &out, const PrivateScreen &screen,
               const QStringList &more = {})
     {
-        process.start(QStringLiteral(LANTERN_CLI),
-                      QStringList{QStringLiteral("run"), QStringLiteral("--page"),
-                                  QStringLiteral("127.0.0.1:%1").arg(port), QStringLiteral("--out"),
-                                  out, QStringLiteral("--meter"),
-                                  QStringLiteral("command:" LANTERN_PAGE_METER " ") + screen.name(),
-                                  QStringLiteral("--chart"), QStringLiteral("24"),
-                                  QStringLiteral("--profile"), QStringLiteral("matrix"),
-                                  QStringLiteral("--aim"), QFileInfo(out).absolutePath() +
-                                                               QStringLiteral("/as-it-is.json")} +
-                          more);
+        process.start(
+            QStringLiteral(LANTERN_CLI),
+            QStringList{QStringLiteral("run"), QStringLiteral("--page"),
+                        QStringLiteral("127.0.0.1:%1").arg(port), QStringLiteral("--out"), out,
+                        QStringLiteral("--meter"),
+                        QStringLiteral("command:" LANTERN_PAGE_METER " ") + screen.name(),
+                        QStringLiteral("--chart"), QStringLiteral("24"),
+                        QStringLiteral("--profile"), QStringLiteral("matrix"),
+                        QStringLiteral("--aim"),
+                        QFileInfo(out).absolutePath() + QStringLiteral("/as-it-is.json")} +
+                more);
     }
     ~Measuring()
     {
@@ -113,7 +114,9 @@ class BrowserTest : public QObject {
 private slots:
     void initTestCase()
     {
-        run::writeFile(in("as-it-is.json"), R"({"format": "bold-lantern-aim", "version": 1, "name": "As it is", "white": "native", "luminance": "native", "tone": "native", "black": "native"})");
+        run::writeFile(
+            in("as-it-is.json"),
+            R"({"format": "bold-lantern-aim", "version": 1, "name": "As it is", "white": "native", "luminance": "native", "tone": "native", "black": "native"})");
         QVERIFY(m_first.start());
         QVERIFY(m_second.start());
     }
@@ -122,13 +125,13 @@ private slots:
     {
         const quint16 port = freePort();
         const QString out = in("plain");
-        Measuring run(port, out, m_first,
-                      {QStringLiteral("--linger"), QStringLiteral("120")});
+        Measuring run(port, out, m_first, {QStringLiteral("--linger"), QStringLiteral("120")});
         const QString code = run.awaitCode();
         Browser browser(m_first.name(), in("device-1"));
         QVERIFY(browser.start(page(port)));
         QVERIFY(browser.pair(code, QStringLiteral("Kiosk one")));
-        QVERIFY(waitUntil([&] { return !browser.evaluate(Browser::hidden("stage")).toBool(true); }));
+        QVERIFY(
+            waitUntil([&] { return !browser.evaluate(Browser::hidden("stage")).toBool(true); }));
         QVERIFY(waitUntil([&] {
             return browser.evaluate(QStringLiteral("document.querySelectorAll('#files a').length"))
                        .toInt() == 2;
@@ -139,16 +142,15 @@ private slots:
                 .toString();
         const Fetched icc = fetch(QUrl(path));
         QCOMPARE(icc.body, readFile(out + QStringLiteral("/profile.icc")));
-        const Fetched report = fetch(QUrl(
-            browser.evaluate(QStringLiteral("document.querySelectorAll('#files a')[1].href"))
-                .toString()));
+        const Fetched report = fetch(
+            QUrl(browser.evaluate(QStringLiteral("document.querySelectorAll('#files a')[1].href"))
+                     .toString()));
         QVERIFY(report.body.contains("Kiosk one"));
         QVERIFY(report.body.contains("in the browser of this device"));
         run.process.terminate();
         QVERIFY(run.ends());
         checkVerdict(run.process);
-        const Json json =
-            Json::parse(readFile(out + QStringLiteral("/report.json")).toStdString());
+        const Json json = Json::parse(readFile(out + QStringLiteral("/report.json")).toStdString());
         const double mean = json["validation"]["delta_e_2000"]["mean"].get<double>();
         VERIFY_BELOW(mean, 0.4);
         m_undisturbed = readFile(out + QStringLiteral("/readings.cgats"));
@@ -198,8 +200,7 @@ private slots:
     {
         const quint16 port = freePort();
         const QString out = in("two");
-        Measuring run(port, out, m_second,
-                      {QStringLiteral("--device"), QStringLiteral("Right")});
+        Measuring run(port, out, m_second, {QStringLiteral("--device"), QStringLiteral("Right")});
         Browser left(m_first.name(), in("device-3")), right(m_second.name(), in("device-4"));
         QString code = run.awaitCode();
         QVERIFY(left.start(page(port)));
@@ -215,8 +216,7 @@ private slots:
         }));
         QVERIFY(!leftShowed);
         checkVerdict(run.process);
-        const Json json =
-            Json::parse(readFile(out + QStringLiteral("/report.json")).toStdString());
+        const Json json = Json::parse(readFile(out + QStringLiteral("/report.json")).toStdString());
         QCOMPARE(QString::fromStdString(json["display"].get<std::string>()),
                  QStringLiteral("Right"));
     }

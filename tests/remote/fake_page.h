@@ -11,11 +11,13 @@
 
 namespace lantern::test {
 
-inline const QJsonObject kFacts = {
-    {QStringLiteral("visible"), true}, {QStringLiteral("fills"), true},
-    {QStringLiteral("width"), 800},    {QStringLiteral("height"), 600},
-    {QStringLiteral("ratio"), 1.0},    {QStringLiteral("depth"), 24},
-    {QStringLiteral("gamut"), QStringLiteral("srgb")}};
+inline const QJsonObject kFacts = {{QStringLiteral("visible"), true},
+                                   {QStringLiteral("fills"), true},
+                                   {QStringLiteral("width"), 800},
+                                   {QStringLiteral("height"), 600},
+                                   {QStringLiteral("ratio"), 1.0},
+                                   {QStringLiteral("depth"), 24},
+                                   {QStringLiteral("gamut"), QStringLiteral("srgb")}};
 
 inline QJsonObject with(QJsonObject message, const QJsonObject &more)
 {
@@ -52,9 +54,9 @@ struct FakePage {
     }
     void hello(const QString &key, const QString &value, const QString &name = {})
     {
-        say(with({{QStringLiteral("hello"),
-                   QJsonObject{{key, value}, {QStringLiteral("name"), name}}}},
-                 kFacts));
+        say(with(
+            {{QStringLiteral("hello"), QJsonObject{{key, value}, {QStringLiteral("name"), name}}}},
+            kFacts));
     }
     /// The last message with that key.
     [[nodiscard]] QJsonValue last(const char *key) const
@@ -74,26 +76,27 @@ struct FakePage {
         if (!opens())
             return {};
         hello(QStringLiteral("code"), code, name);
-        (void)waitUntil([this] {
-            return !last("welcome").isUndefined() || !last("refused").isUndefined();
-        });
+        (void)waitUntil(
+            [this] { return !last("welcome").isUndefined() || !last("refused").isUndefined(); });
         return last("welcome").toObject()[QStringLiteral("token")].toString();
     }
-    [[nodiscard]] int number() const { return last("show").toObject()[QStringLiteral("n")].toInt(); }
+    [[nodiscard]] int number() const
+    {
+        return last("show").toObject()[QStringLiteral("n")].toInt();
+    }
     /// From now on it shows what it is told to, as the page does.
     void obey()
     {
-        QObject::connect(&socket, &QWebSocket::textMessageReceived, &socket,
-                         [this](const QString &text) {
-                             const QJsonObject m = QJsonDocument::fromJson(text.toUtf8()).object();
-                             if (m.contains(QStringLiteral("show"))) {
-                                 m_shownSince.start();
-                                 shows(m[QStringLiteral("show")].toObject()[QStringLiteral("n")].toInt());
-                             } else if (m.contains(QStringLiteral("still")))
-                                 say({{QStringLiteral("still"), m[QStringLiteral("still")]},
-                                      {QStringLiteral("ms"),
-                                       static_cast<double>(m_shownSince.elapsed())}});
-                         });
+        QObject::connect(
+            &socket, &QWebSocket::textMessageReceived, &socket, [this](const QString &text) {
+                const QJsonObject m = QJsonDocument::fromJson(text.toUtf8()).object();
+                if (m.contains(QStringLiteral("show"))) {
+                    m_shownSince.start();
+                    shows(m[QStringLiteral("show")].toObject()[QStringLiteral("n")].toInt());
+                } else if (m.contains(QStringLiteral("still")))
+                    say({{QStringLiteral("still"), m[QStringLiteral("still")]},
+                         {QStringLiteral("ms"), static_cast<double>(m_shownSince.elapsed())}});
+            });
     }
     void shows(int n) { say(with({{QStringLiteral("shown"), n}}, kFacts)); }
 

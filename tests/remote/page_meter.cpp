@@ -33,9 +33,8 @@ int main(int argc, char **argv)
         return 1;
     }
     const uint8_t *bgr = xcb_get_image_data(image.get());
-    const XYZ seen = test::ToyDisplay().show({static_cast<double>(bgr[2]),
-                                              static_cast<double>(bgr[1]),
-                                              static_cast<double>(bgr[0])});
+    const XYZ seen = test::ToyDisplay().show(
+        {static_cast<double>(bgr[2]), static_cast<double>(bgr[1]), static_cast<double>(bgr[0])});
     std::printf("%.9g %.9g %.9g\n", seen.X, seen.Y, seen.Z);
     return 0;
 }

@@ -40,7 +40,10 @@ class PatchServerTest : public QObject {
     std::unique_ptr<QTemporaryDir> m_folder;
     std::unique_ptr<PatchServer> m_server;
 
-    [[nodiscard]] QString file() const { return m_folder->filePath(QStringLiteral("devices.json")); }
+    [[nodiscard]] QString file() const
+    {
+        return m_folder->filePath(QStringLiteral("devices.json"));
+    }
     void open(quint16 port = 0) { m_server->open(QHostAddress::LocalHost, port); }
     [[nodiscard]] QUrl at(const char *path) const
     {
@@ -131,9 +134,10 @@ private slots:
         const QString code = m_server->code();
         QCOMPARE(code.size(), 6);
         FakePage stranger(m_server->url());
-        QVERIFY(stranger.pair(code == QLatin1String("000000") ? QStringLiteral("000001")
-                                                              : QStringLiteral("000000"),
-                              QStringLiteral("S"))
+        QVERIFY(stranger
+                    .pair(code == QLatin1String("000000") ? QStringLiteral("000001")
+                                                          : QStringLiteral("000000"),
+                          QStringLiteral("S"))
                     .isEmpty());
         QCOMPARE(stranger.last("refused").toString(), QStringLiteral("code"));
         QVERIFY(m_server->devices().empty());
@@ -324,7 +328,8 @@ private slots:
         QVERIFY(waitUntil([&] { return heard.failed == QList<run::Request>{1}; }));
         page.say(with({{QStringLiteral("changed"), true}}, kFacts));
         QVERIFY(page.hears("show"));
-        const QJsonObject region = page.last("show").toObject()[QStringLiteral("region")].toObject();
+        const QJsonObject region =
+            page.last("show").toObject()[QStringLiteral("region")].toObject();
         QCOMPARE(region[QStringLiteral("top")].toDouble(), 0.5);
     }
 

@@ -11,10 +11,7 @@
 namespace lantern::app {
 
 BatchPart::BatchPart(QString logbookPath, const QString &folder, QObject *parent)
-    : QObject(parent),
-      m_path(std::move(logbookPath)),
-      m_shelf(folder),
-      m_work([this](Read read) {
+    : QObject(parent), m_path(std::move(logbookPath)), m_shelf(folder), m_work([this](Read read) {
           if (read.table)
               m_state.batchTable = read.table;
           emit changed();

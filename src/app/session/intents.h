@@ -49,12 +49,12 @@ signals:
     void checkFirstWanted();
     void proofWanted();
     void evennessChosen(const lantern::run::EvennessChoice &choice);
-    void evennessWanted();                    ///< measure it
-    void evennessResumed();                   ///< go on where it was left
+    void evennessWanted();                        ///< measure it
+    void evennessResumed();                       ///< go on where it was left
     void modeEvennessWanted(const QString &name); ///< of a few fields, in the mode that is set now
-    void modeWanted(const QString &name);     ///< read the picture mode that is set now
-    void modesForgotten(const QString &name); ///< it is no more
-    void evennessEnded();                     ///< what was read is enough
+    void modeWanted(const QString &name);         ///< read the picture mode that is set now
+    void modesForgotten(const QString &name);     ///< it is no more
+    void evennessEnded();                         ///< what was read is enough
     void pastRunWanted(qint64 run);
     void bookSyncWanted();
     void logbookBackedUp(const QString &path);

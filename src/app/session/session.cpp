@@ -28,8 +28,7 @@ using run::Stage;
 bool onlyPagesCame(const std::vector<DisplayCard> &before, const std::vector<DisplayCard> &now)
 {
     for (size_t i = 0; i < now.size(); ++i)
-        if (i < before.size() ? now[i].id != before[i].id
-                              : !isPage(now[i]))
+        if (i < before.size() ? now[i].id != before[i].id : !isPage(now[i]))
             return false;
     return now.size() >= before.size();
 }

@@ -145,8 +145,8 @@ public slots:
     void beginBatch(const lantern::app::BatchWish &wish);
     void closeBatch();
     void reopenBatch(const QString &key);
-    /// A serial number was typed or scanned. \param atOnce begin with it where nothing else is to be
-    /// done first
+    /// A serial number was typed or scanned. \param atOnce begin with it where nothing else is to
+    /// be done first
     void enterSerial(const QString &typed, bool atOnce);
     void takeSerialOut(const QString &serial);
     void measureUnit(const QString &serial);
@@ -302,10 +302,10 @@ private:
     QString m_unit;   ///< serial number of the unit that hangs on the display m_unitOf; empty: none
     QString m_unitOf; ///< id of the display by itself
     UnitTask m_unitTask = UnitTask::Run;
-    bool m_unitBegins = false; ///< when the history is known
+    bool m_unitBegins = false;                       ///< when the history is known
     std::vector<PagesState::Address> m_ownAddresses; ///< when somebody looked last
-    bool m_unitJudged = false; ///< when the batch's table is known
-    std::vector<DisplayCard> m_displays; ///< as the workplace has them
+    bool m_unitJudged = false;                       ///< when the batch's table is known
+    std::vector<DisplayCard> m_displays;             ///< as the workplace has them
     std::optional<desk::DesktopFacts> m_desktop;
     int m_selected = 0;
     ViewId m_view = ViewId::Ready;

@@ -64,8 +64,8 @@ void Session::beginBatch(const BatchWish &wish)
         m_proof.state().proof.applyTo(setup, 1);
         run::Batch batch;
         batch.begunAt = QDateTime::fromString(QString::fromStdString(now()), Qt::ISODate);
-        batch.key = QStringLiteral("%1 %2")
-                        .arg(batch.begunAt.toString(QStringLiteral("yyyyMMdd-HHmmss")), name);
+        batch.key = QStringLiteral("%1 %2").arg(
+            batch.begunAt.toString(QStringLiteral("yyyyMMdd-HHmmss")), name);
         batch.name = name;
         batch.recipe = run::Recipe::of(setup);
         batch.recipe.retries = wish.retries;
@@ -268,9 +268,9 @@ void Session::onBatchKnown()
     }
     const QString done = m_unit;
     attempt([this] { m_batch.putOnBench({}); });
-    const QString told = tr("Unit %1: %2. Its report is in %3.")
-                             .arg(done, markWord(markOf(unit->call)),
-                                  QDir::toNativeSeparators(m_reportFolder));
+    const QString told =
+        tr("Unit %1: %2. Its report is in %3.")
+            .arg(done, markWord(markOf(unit->call)), QDir::toNativeSeparators(m_reportFolder));
     if (unit->call == Call::Over)
         setProblem(told);
     else
@@ -312,8 +312,8 @@ void Session::servePages(const QString &address, int port)
 
 void Session::closePages()
 {
-    const bool onPage = m_selected < static_cast<int>(m_displays.size()) &&
-                        isPage(m_displays[m_selected]);
+    const bool onPage =
+        m_selected < static_cast<int>(m_displays.size()) && isPage(m_displays[m_selected]);
     if (onPage && !mayLeaveUnit())
         return;
     if (remote::PatchServer *server = m_workplace->patchServer())
@@ -356,8 +356,8 @@ PagesState Session::pagesState() const
     p.pairingCode = server->code();
     for (const remote::PageDevice &d : server->devices())
         p.pageDevices.push_back({d.id, d.name, d.isConnected, d.facts.isVisible,
-                                 d.facts.fillsScreen, d.facts.pixels, d.facts.ratio,
-                                 d.facts.gamut, d.roundTripMs});
+                                 d.facts.fillsScreen, d.facts.pixels, d.facts.ratio, d.facts.gamut,
+                                 d.roundTripMs});
     return p;
 }
 

@@ -33,11 +33,11 @@ enum class NextStep {
     SaveReport,
     OpenReport,
     NextDisplay,
-    CarryMeter,  ///< to the next display of the match
-    ShowMatch,   ///< all of it are done
+    CarryMeter,    ///< to the next display of the match
+    ShowMatch,     ///< all of it are done
     MeasureUnit,   ///< the workshop's next
     ReadReference, ///< the unit that watches the meter
-    LeaveErrand, ///< an errand that cannot be done
+    LeaveErrand,   ///< an errand that cannot be done
     CheckFirst,
     SameAgain, ///< a new run with the aim of the last one
     NewRun,    ///< a new run with the aim just chosen

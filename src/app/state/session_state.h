@@ -383,9 +383,9 @@ struct BatchWish {
 
 /// The workshop.
 struct BatchState {
-    std::vector<run::Batch> batches;                     ///< newest first
-    std::optional<run::Batch> batch;                     ///< the one that is open
-    std::shared_ptr<const run::BatchTable> batchTable;   ///< of it; null: not read yet
+    std::vector<run::Batch> batches;                   ///< newest first
+    std::optional<run::Batch> batch;                   ///< the one that is open
+    std::shared_ptr<const run::BatchTable> batchTable; ///< of it; null: not read yet
 };
 
 /// Other devices whose browsers show patches.
@@ -405,7 +405,7 @@ struct PagesState {
     };
     bool mayServe = false;
     std::vector<Address> ownAddresses; ///< that others may reach this computer by
-    QString pageUrl; ///< empty: nothing is served
+    QString pageUrl;                   ///< empty: nothing is served
     QString pairingCode;
     std::vector<Device> pageDevices;
 };
@@ -423,7 +423,7 @@ struct ModeRun {
     qint64 id = 0;
     QDateTime at;
     ReadMode mode;
-    std::vector<qint64> older; ///< runs of the same mode
+    std::vector<qint64> older;        ///< runs of the same mode
     std::optional<Evenness> evenness; ///< of a few fields in that mode; nothing: not measured
 };
 

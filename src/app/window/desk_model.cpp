@@ -59,6 +59,19 @@ DeskModel deskModel(const SessionState &state)
         d.verdict = verdictText(card);
         m.displays.push_back(d);
     }
+    if (state.batch) {
+        m.queueTitle = state.batch->name;
+        const bool isUnderWay = !state.unit.isEmpty() && state.hasRun() &&
+                                state.status.activity != run::Activity::Finished;
+        if (isUnderWay)
+            m.queue << Desk::tr("%1 · on the bench").arg(state.unit);
+        else if (!state.batch->onBench.isEmpty())
+            m.queue << Desk::tr("%1 · unfinished").arg(state.batch->onBench);
+        for (const QString &serial : state.batch->queue)
+            m.queue << Desk::tr("%1 · waits").arg(serial);
+        if (m.queue.isEmpty())
+            m.queue << Desk::tr("nobody waits");
+    }
     const MeterCard &meter = state.meter;
     const QString does = state.status.activity == run::Activity::Working   ? Desk::tr("reading")
                          : state.status.activity == run::Activity::Faulted ? Desk::tr("needs you")

@@ -16,6 +16,9 @@ struct DeskModel {
     };
     std::vector<Display> displays;
     int selected = 0;
+    /// Of the workshop, a line for each unit, the one on the bench first; title empty: no batch.
+    QString queueTitle;
+    QStringList queue;
     QString meterName, meterState, reading, room; ///< room: empty where it is not known
     bool hasReading = false;
 };

@@ -15,6 +15,7 @@ namespace {
 constexpr int kHeight = 112;
 constexpr int kMargin = 14;
 constexpr int kMeterWidth = 250;
+constexpr int kQueueWidth = 170;
 constexpr double kTextWidth = 220;
 constexpr double kTallest = 70;
 constexpr double kPadding = 6; ///< around what a card draws
@@ -88,6 +89,46 @@ void DeskCard::paintEvent(QPaintEvent *)
     line(61, m_display.age, theme::font(theme::kSmall), theme::kMuted, 18);
 }
 
+DeskQueue::DeskQueue(QWidget *parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("deskQueue"));
+    setFixedSize(kQueueWidth, kHeight - 20);
+    hide();
+}
+
+void DeskQueue::setModel(const DeskModel &model)
+{
+    constexpr qsizetype kMostLines = 3;
+    m_title = model.queueTitle;
+    m_lines = model.queue.mid(0, kMostLines);
+    if (model.queue.size() > kMostLines)
+        m_lines.last() = tr("and %1 more").arg(model.queue.size() - kMostLines + 1);
+    setVisible(!m_title.isEmpty());
+    const QString all = model.queue.join(QStringLiteral(", "));
+    setAccessibleName(tr("Workshop: %1").arg(m_title));
+    setAccessibleDescription(all);
+    setToolTip(model.queue.join(QLatin1Char('\n')));
+    update();
+}
+
+void DeskQueue::paintEvent(QPaintEvent *)
+{
+    QPainter p(this);
+    const double w = width() - kMargin - 8;
+    const auto line = [&](double y, const QString &text, const QFont &font, const QColor &colour) {
+        p.setFont(font);
+        p.setPen(colour);
+        p.drawText(QRectF(0, y, w, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(font).elidedText(text, Qt::ElideRight, w));
+    };
+    line(5, m_title, theme::font(11), theme::kMuted);
+    constexpr double kFirst = 27, kStep = 17;
+    for (qsizetype i = 0; i < m_lines.size(); ++i)
+        line(kFirst + kStep * static_cast<double>(i), m_lines[i], theme::font(theme::kSmall),
+             i == 0 ? theme::kText : theme::kMuted);
+    p.fillRect(QRectF(width() - kMargin, 6, 1, 80), theme::kLine);
+}
+
 DeskMeter::DeskMeter(QWidget *parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("deskMeter"));
@@ -125,7 +166,8 @@ void DeskMeter::paintEvent(QPaintEvent *)
     line(kLeft, 54, m_model.room, theme::font(theme::kSmall), theme::kMuted);
 }
 
-DeskWidget::DeskWidget(QWidget *parent) : QWidget(parent), m_meter(new DeskMeter(this))
+DeskWidget::DeskWidget(QWidget *parent)
+    : QWidget(parent), m_queue(new DeskQueue(this)), m_meter(new DeskMeter(this))
 {
     setFixedHeight(kHeight);
     setAccessibleName(tr("Desk: displays and meter"));
@@ -161,6 +203,7 @@ void DeskWidget::setState(const SessionState &state)
         m_cards[i]->setChecked(chosen);
         m_cards[i]->setFocusPolicy(chosen ? Qt::StrongFocus : Qt::ClickFocus); // Tab leads there
     }
+    m_queue->setModel(m_model);
     m_meter->setModel(m_model);
     place();
 }
@@ -170,7 +213,9 @@ void DeskWidget::place()
     double tallest = 1;
     for (const DeskModel::Display &d : m_model.displays)
         tallest = std::max(tallest, d.sizeMm.height());
-    const int step = (width() - kMeterWidth - 2 * kMargin) /
+    const int left = kMargin + (m_model.queueTitle.isEmpty() ? 0 : kQueueWidth);
+    m_queue->move(kMargin, 10);
+    const int step = (width() - kMeterWidth - kMargin - left) /
                      static_cast<int>(std::max<size_t>(1, m_model.displays.size()));
     // Where there is little room the words need it more than the drawings.
     constexpr int kRoomy = 320;
@@ -179,7 +224,7 @@ void DeskWidget::place()
         m_cards[i]->hide();
     for (size_t i = 0; i < m_model.displays.size() && i < m_cards.size(); ++i) {
         m_cards[i]->setDisplay(m_model.displays[i], scale, step);
-        m_cards[i]->move(kMargin + static_cast<int>(i) * step, 10);
+        m_cards[i]->move(left + static_cast<int>(i) * step, 10);
         m_cards[i]->show();
     }
     m_meter->move(width() - kMeterWidth, 10);

@@ -42,6 +42,21 @@ private:
     DeskModel m_model;
 };
 
+/// The workshop's units that wait, at the left end of the Desk while a batch is open.
+class DeskQueue : public QWidget {
+    Q_OBJECT
+public:
+    explicit DeskQueue(QWidget *parent);
+    void setModel(const DeskModel &model);
+
+protected:
+    void paintEvent(QPaintEvent *event) override;
+
+private:
+    QString m_title;
+    QStringList m_lines; ///< as many as there is room for
+};
+
 /// The strip at the top: every display of this desk to scale with its state, and the meter. Tab
 /// leads to the chosen display, the arrow keys choose another.
 class DeskWidget : public QWidget {
@@ -63,6 +78,7 @@ private:
 
     DeskModel m_model;
     std::vector<DeskCard *> m_cards;
+    DeskQueue *m_queue;
     DeskMeter *m_meter;
 };
 

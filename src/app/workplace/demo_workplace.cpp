@@ -36,8 +36,7 @@ bench::Bench makeBench(const std::string &file, const std::string &meterKind,
 /// Another unit of the same kind: the demo's own invention of how they differ.
 bench::DisplayDescription unitOfKind(bench::DisplayDescription d, const QString &serial)
 {
-    const QByteArray digest =
-        QCryptographicHash::hash(serial.toUtf8(), QCryptographicHash::Sha256);
+    const QByteArray digest = QCryptographicHash::hash(serial.toUtf8(), QCryptographicHash::Sha256);
     // The same for the same serial, evenly from -1 to 1.
     const auto differs = [&](int i) { return static_cast<uint8_t>(digest[i]) / 127.5 - 1; };
     d.serial = serial.toStdString();
@@ -533,8 +532,8 @@ void DemoWorkplace::setSpeed(double speed)
             QMetaObject::invokeMethod(
                 place.meter.get(), [meter = place.meter.get(), speed] { meter->setSpeed(speed); });
     for (auto &[id, panel] : m_panels)
-        QMetaObject::invokeMethod(
-            panel.meter.get(), [meter = panel.meter.get(), speed] { meter->setSpeed(speed); });
+        QMetaObject::invokeMethod(panel.meter.get(),
+                                  [meter = panel.meter.get(), speed] { meter->setSpeed(speed); });
 }
 
 void DemoWorkplace::injectFault(int display, MeterFault fault)

@@ -69,8 +69,8 @@ void PagesWorkplace::onPages()
     };
     const bool isSame = std::ranges::equal(
         m_pages, now, [&](const auto &a, const auto &b) { return shown(a) == shown(b); });
-    const bool sameOnes = std::ranges::equal(
-        m_pages, now, [](const auto &a, const auto &b) { return a.id == b.id; });
+    const bool sameOnes =
+        std::ranges::equal(m_pages, now, [](const auto &a, const auto &b) { return a.id == b.id; });
     m_pages = std::move(now);
     if (!sameOnes)
         emit displaysChanged();
@@ -119,9 +119,9 @@ run::Devices PagesWorkplace::devices(int display, QThread *engineThread)
     const remote::PageDevice *device = page(display);
     if (!device)
         return m_inner->devices(display, engineThread);
-    run::Devices devices = m_inner->pageDevices(
-        QString::fromStdString(remote::pageSetup(*device).displayId),
-        m_server.presenter(device->id), engineThread);
+    run::Devices devices =
+        m_inner->pageDevices(QString::fromStdString(remote::pageSetup(*device).displayId),
+                             m_server.presenter(device->id), engineThread);
     devices.store = std::make_shared<run::FileProfileStore>(storePath(*device));
     return devices;
 }
@@ -131,9 +131,8 @@ void PagesWorkplace::runFinished(int display, const run::RunResults &results)
     const remote::PageDevice *device = page(display);
     if (!device)
         return m_inner->runFinished(display, results);
-    m_server.offer(device->id,
-                   remote::resultsOf(results, QByteArray::fromStdString(
-                                                  reportToHtml(run::reportData(results)))));
+    m_server.offer(device->id, remote::resultsOf(results, QByteArray::fromStdString(reportToHtml(
+                                                              run::reportData(results)))));
 }
 
 void PagesWorkplace::attachUnit(int display, const QString &serial)

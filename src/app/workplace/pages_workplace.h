@@ -80,7 +80,7 @@ private:
     QString m_folder;
     remote::PatchServer m_server;
     platform::StandingShelf m_shelf;
-    std::vector<remote::PageDevice> m_pages;    ///< those that are displays now
+    std::vector<remote::PageDevice> m_pages;       ///< those that are displays now
     std::map<QString, std::string> m_technologies; ///< chosen, by device
 };
 

@@ -63,8 +63,7 @@ MeterDrift meterDrift(const XYZ &first, const XYZ &now)
     MeterDrift d;
     d.luminanceRatio = now.Y / first.Y;
     d.deltaUv = deltaUvPrime(uvPrime(first), uvPrime(now));
-    d.isNoticeable =
-        std::abs(d.luminanceRatio - 1) > kMostLightDrift || d.deltaUv > kMostTintDrift;
+    d.isNoticeable = std::abs(d.luminanceRatio - 1) > kMostLightDrift || d.deltaUv > kMostTintDrift;
     return d;
 }
 

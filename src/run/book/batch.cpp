@@ -1,8 +1,8 @@
 #include "run/book/batch.h"
 
 #include "core/base/error.h"
+#include "run/book/lists_json.h"
 #include "run/book/named_files.h"
-#include "run/book/profile_form.h"
 
 #include <nlohmann/json.hpp>
 
@@ -19,22 +19,16 @@ constexpr const char *kUnitId = "unit-";
 
 Json recipeToJson(const Recipe &r)
 {
-    Json patches = Json::array();
-    for (const DeviceRgb &p : r.chartList)
-        patches.push_back({p.r, p.g, p.b});
-    Json colours = Json::array();
-    for (const ReferenceColour &c : r.referenceColours)
-        colours.push_back({c.name, c.lab.L, c.lab.a, c.lab.b});
     return {{"aim", aimToJson(r.aim)},
             {"chart_patches", r.chartPatches},
-            {"chart_list", patches},
+            {"chart_list", patchesToJson(r.chartList)},
             {"tolerance", r.tolerance},
             {"own_tolerance", r.ownTolerance ? toleranceToJson(*r.ownTolerance) : Json(nullptr)},
             {"profile", profileKey(r.profileKind)},
             {"icc_version", r.iccVersion},
             {"grid", r.grid},
             {"reference", r.reference},
-            {"reference_colours", colours},
+            {"reference_colours", coloursToJson(r.referenceColours)},
             {"retries", r.retries},
             {"report", r.longReport ? "long" : "short"}};
 }
@@ -45,12 +39,7 @@ Recipe recipeFromJson(JsonObject json, const std::string &source)
     r.aim = aimFromJson(json.raw("aim"), source + ", key \"aim\"");
     constexpr int kMostPatches = 12'000;
     r.chartPatches = json.integer("chart_patches", 1, kMostPatches);
-    for (const Json &p : json.raw("chart_list")) {
-        if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||
-            !p[2].is_number())
-            json.fail("chart_list", "holds something that is no patch");
-        r.chartList.push_back({p[0].get<double>(), p[1].get<double>(), p[2].get<double>()});
-    }
+    r.chartList = patchesFromJson(json, "chart_list");
     r.tolerance = json.string("tolerance");
     if (!json.raw("own_tolerance").is_null())
         r.ownTolerance =
@@ -60,14 +49,7 @@ Recipe recipeFromJson(JsonObject json, const std::string &source)
     constexpr int kMostGrid = 129;
     r.grid = json.integer("grid", 2, kMostGrid);
     r.reference = json.string("reference");
-    for (const Json &c : json.raw("reference_colours")) {
-        if (!c.is_array() || c.size() != 4 || !c[0].is_string() || !c[1].is_number() ||
-            !c[2].is_number() || !c[3].is_number())
-            json.fail("reference_colours", "holds something that is no colour");
-        r.referenceColours.push_back(
-            {c[0].get<std::string>(),
-             {c[1].get<double>(), c[2].get<double>(), c[3].get<double>()}});
-    }
+    r.referenceColours = coloursFromJson(json, "reference_colours");
     r.retries = json.integer("retries", 0, kMostRetries);
     r.longReport = json.oneOf("report", {"short", "long"}) == "long";
     json.finish();
@@ -179,20 +161,19 @@ void BatchShelf::keep(const Batch &b) const
     Json queue = Json::array();
     for (const QString &serial : b.queue)
         queue.push_back(serial.toStdString());
-    NamedFiles(m_folder).keep(
-        b.key.toStdString(),
-        {{"format", kFormat},
-         {"version", 1},
-         {"key", b.key.toStdString()},
-         {"name", b.name.toStdString()},
-         {"recipe", recipeToJson(b.recipe)},
-         {"folder", b.folder.toStdString()},
-         {"reference_unit", b.referenceUnit.toStdString()},
-         {"reference_every", b.referenceEvery},
-         {"queue", queue},
-         {"on_bench", b.onBench.toStdString()},
-         {"begun_at", b.begunAt.toUTC().toString(Qt::ISODate).toStdString()},
-         {"closed", b.isClosed}});
+    NamedFiles(m_folder).keep(b.key.toStdString(),
+                              {{"format", kFormat},
+                               {"version", 1},
+                               {"key", b.key.toStdString()},
+                               {"name", b.name.toStdString()},
+                               {"recipe", recipeToJson(b.recipe)},
+                               {"folder", b.folder.toStdString()},
+                               {"reference_unit", b.referenceUnit.toStdString()},
+                               {"reference_every", b.referenceEvery},
+                               {"queue", queue},
+                               {"on_bench", b.onBench.toStdString()},
+                               {"begun_at", b.begunAt.toUTC().toString(Qt::ISODate).toStdString()},
+                               {"closed", b.isClosed}});
 }
 
 } // namespace lantern::run

@@ -22,8 +22,8 @@ struct Recipe {
     int grid = 33;
     std::string reference = "lantern72"; ///< colours of the proof, see referenceByKey()
     std::vector<ReferenceColour> referenceColours = {}; ///< a list of the person's own instead
-    int retries = 1;                     ///< runs more for a unit that is not within its limits
-    bool longReport = false;             ///< all there is, instead of a page for the client
+    int retries = 1;         ///< runs more for a unit that is not within its limits
+    bool longReport = false; ///< all there is, instead of a page for the client
     /// What such a run would do.
     static Recipe of(const RunSetup &setup);
     void applyTo(RunSetup &setup) const;
@@ -36,8 +36,8 @@ struct Batch {
     QString key; ///< of its file; kept in the setup of its runs
     QString name;
     Recipe recipe;
-    QString folder; ///< for the reports, a folder in it for each serial number
-    QString referenceUnit; ///< serial number of the one that watches the meter; empty: none
+    QString folder;         ///< for the reports, a folder in it for each serial number
+    QString referenceUnit;  ///< serial number of the one that watches the meter; empty: none
     int referenceEvery = 8; ///< units between its readings
     QStringList queue;      ///< serial numbers that wait, in their order
     QString onBench;        ///< the one whose turn it is or was; empty: none

@@ -1,5 +1,7 @@
 #include "run/book/run_setup.h"
 
+#include "run/book/lists_json.h"
+
 #include "core/colour/colour.h"
 #include "core/profile/profile_tables.h"
 
@@ -219,12 +221,8 @@ Json setupToJson(const RunSetup &s)
     j["absolute"] = s.absolute;
     j["against"] = s.against;
     j["own_tolerance"] = s.ownTolerance ? toleranceToJson(*s.ownTolerance) : Json(nullptr);
-    j["reference_colours"] = Json::array();
-    for (const ReferenceColour &c : s.referenceColours)
-        j["reference_colours"].push_back({c.name, c.lab.L, c.lab.a, c.lab.b});
-    j["chart_list"] = Json::array();
-    for (const DeviceRgb &p : s.chartList)
-        j["chart_list"].push_back({p.r, p.g, p.b});
+    j["reference_colours"] = coloursToJson(s.referenceColours);
+    j["chart_list"] = patchesToJson(s.chartList);
     j["room_light"] = nullptr;
     if (s.roomLight)
         j["room_light"] = {{"illuminance", s.roomLight->illuminanceLux},
@@ -300,12 +298,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
                 PrimarySet{{{xy[0][0], xy[0][1]}, {xy[1][0], xy[1][1]}, {xy[2][0], xy[2][1]}}};
     }
     s.intoSlot = root.boolean("into_slot");
-    for (const Json &p : root.raw("chart_list")) {
-        if (!p.is_array() || p.size() != 3 || !p[0].is_number() || !p[1].is_number() ||
-            !p[2].is_number())
-            root.fail("chart_list", "holds something that is no patch");
-        s.chartList.push_back({p[0].get<double>(), p[1].get<double>(), p[2].get<double>()});
-    }
+    s.chartList = patchesFromJson(root, "chart_list");
     if (!root.raw("room_light").is_null()) {
         JsonObject room = root.object("room_light");
         const auto xy = room.numbers("xy", 2, 0.01, 0.9);
@@ -334,14 +327,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
     s.reference = root.has("reference") ? root.string("reference") : "lantern40"; // added later
     if (root.has("reference_colours")) {                                          // added later
         s.perceptual = root.boolean("perceptual");
-        for (const Json &c : root.raw("reference_colours")) {
-            if (!c.is_array() || c.size() != 4 || !c[0].is_string() || !c[1].is_number() ||
-                !c[2].is_number() || !c[3].is_number())
-                root.fail("reference_colours", "holds something that is no colour");
-            s.referenceColours.push_back(
-                {c[0].get<std::string>(),
-                 {c[1].get<double>(), c[2].get<double>(), c[3].get<double>()}});
-        }
+        s.referenceColours = coloursFromJson(root, "reference_colours");
     }
     if (root.has("against")) { // added later
         s.absolute = root.boolean("absolute");

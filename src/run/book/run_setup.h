@@ -130,7 +130,7 @@ struct RunSetup {
     EvennessChoice evenness = {};                   ///< for a measurement of evenness
     std::string pictureMode = {}; ///< for a reading of one, by its name at the monitor
     std::optional<KeptTune> fineTune =
-        {};               ///< for a profile by eye that is a calibration fine-tuned
+        {};                 ///< for a profile by eye that is a calibration fine-tuned
     std::string batch = {}; ///< of the workshop, by its key; empty: of none
     /// Device whose browser shows the patches, as the person calls it; empty: an output of this
     /// computer

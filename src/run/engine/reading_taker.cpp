@@ -10,8 +10,8 @@ namespace lantern::run {
 
 namespace {
 
-constexpr int kMostLosses = 20;           ///< of one patch, before a person has to look
-constexpr int kConfirmationMs = 30'000;    ///< after a reading, that the patch was there
+constexpr int kMostLosses = 20;         ///< of one patch, before a person has to look
+constexpr int kConfirmationMs = 30'000; ///< after a reading, that the patch was there
 constexpr double kNoticedSleepSeconds = 2;
 /// Outside these cd/m² a number is no light of a display.
 constexpr double kDarkestReading = -5;

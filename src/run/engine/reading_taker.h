@@ -95,7 +95,7 @@ private:
     ReadPatch m_patch;
     Request m_shown = 0; ///< what the patch was asked for with
     Given m_given;
-    int m_losses = 0; ///< of this patch
+    int m_losses = 0;                  ///< of this patch
     std::optional<DeviceRgb> m_before; ///< patch read last
     bool m_screenLeft = false;         ///< something else may have been on the screen since
     QTimer *m_return;                  ///< after m_screenLeft

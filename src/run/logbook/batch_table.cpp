@@ -52,12 +52,15 @@ void takeScores(BatchTable &table)
 
 const std::vector<BatchFigure> &batchFigures()
 {
-    static const std::vector<BatchFigure> kFigures = {
-        {"proved_delta_uv", "", 4, 0.0005},      {"proved_white_luminance", "cd/m²", 1, 0.5},
-        {"proved_contrast_ratio", ":1", 0, 20},  {"grey_mean", "ΔE00", 2, 0.1},
-        {"colour_mean", "ΔE00", 2, 0.1},         {"colour_worst", "ΔE00", 2, 0.3},
-        {"found_white_luminance", "cd/m²", 1, 1}, {"found_cct", "K", 0, 40},
-        {"gamut_srgb", "", 3, 0.005}};
+    static const std::vector<BatchFigure> kFigures = {{"proved_delta_uv", "", 4, 0.0005},
+                                                      {"proved_white_luminance", "cd/m²", 1, 0.5},
+                                                      {"proved_contrast_ratio", ":1", 0, 20},
+                                                      {"grey_mean", "ΔE00", 2, 0.1},
+                                                      {"colour_mean", "ΔE00", 2, 0.1},
+                                                      {"colour_worst", "ΔE00", 2, 0.3},
+                                                      {"found_white_luminance", "cd/m²", 1, 1},
+                                                      {"found_cct", "K", 0, 40},
+                                                      {"gamut_srgb", "", 3, 0.005}};
     return kFigures;
 }
 
@@ -150,32 +153,33 @@ QByteArray batchTableToCsv(const BatchTable &table, const Batch &batch)
         for (const BatchFigure &f : batchFigures())
             if (unit.isOutlier(f.row))
                 outlierIn += (outlierIn.empty() ? "" : " ") + std::string(f.row);
-        line({unit.serial.toStdString(),
-              unit.run == 0       ? "waiting"
-              : !unit.isFinished ? "unfinished"
-                                 : callKey(unit.call),
-              std::to_string(unit.attempts), std::to_string(unit.run),
-              unit.startedAt.toStdString()},
-             [&](const BatchFigure &f) {
-                 const auto v = unit.figures.find(f.row);
-                 return v == unit.figures.end() ? std::nullopt : std::optional(v->second);
-             },
-             outlierIn);
+        line(
+            {unit.serial.toStdString(),
+             unit.run == 0      ? "waiting"
+             : !unit.isFinished ? "unfinished"
+                                : callKey(unit.call),
+             std::to_string(unit.attempts), std::to_string(unit.run), unit.startedAt.toStdString()},
+            [&](const BatchFigure &f) {
+                const auto v = unit.figures.find(f.row);
+                return v == unit.figures.end() ? std::nullopt : std::optional(v->second);
+            },
+            outlierIn);
     }
     using Part = double Spread::*;
-    for (const auto &row : std::vector<std::pair<std::string, Part>>{
-             {"mean", &Spread::mean},
-             {"standard deviation", &Spread::deviation},
-             {"median", &Spread::median},
-             {"least", &Spread::least},
-             {"most", &Spread::most}})
-        line({"", row.first, "", "", ""},
-             [&](const BatchFigure &f) {
-                 const auto s = table.spreads.find(f.row);
-                 return s == table.spreads.end() ? std::nullopt
-                                                 : std::optional(s->second.*row.second);
-             },
-             "");
+    for (const auto &row :
+         std::vector<std::pair<std::string, Part>>{{"mean", &Spread::mean},
+                                                   {"standard deviation", &Spread::deviation},
+                                                   {"median", &Spread::median},
+                                                   {"least", &Spread::least},
+                                                   {"most", &Spread::most}})
+        line(
+            {"", row.first, "", "", ""},
+            [&](const BatchFigure &f) {
+                const auto s = table.spreads.find(f.row);
+                return s == table.spreads.end() ? std::nullopt
+                                                : std::optional(s->second.*row.second);
+            },
+            "");
     return QByteArray::fromStdString(out);
 }
 

@@ -28,7 +28,7 @@ struct BatchUnit {
     int attempts = 0;  ///< runs begun
     QString startedAt; ///< of the last one, ISO 8601, UTC
     bool isFinished = false;
-    Call call = Call::NotJudged;          ///< of the last finished one
+    Call call = Call::NotJudged;           ///< of the last finished one
     std::map<std::string, double> figures; ///< by row, those that it has
     std::map<std::string, double> scores;  ///< see outlierScores(); of finished units only
     [[nodiscard]] bool isOutlier(const std::string &row) const
@@ -41,15 +41,15 @@ struct BatchUnit {
 /// The reference unit as the meter read it.
 struct ReferenceReading {
     qint64 run = 0;
-    QString at; ///< ISO 8601, UTC
-    XYZ white;  ///< cd/m²
+    QString at;       ///< ISO 8601, UTC
+    XYZ white;        ///< cd/m²
     MeterDrift drift; ///< against the first
 };
 
 /// All that is known of a batch.
 struct BatchTable {
     std::vector<BatchUnit> units; ///< in the order of their first runs, then those that wait
-    std::map<std::string, Spread> spreads; ///< of finished units, by row
+    std::map<std::string, Spread> spreads;   ///< of finished units, by row
     std::vector<ReferenceReading> reference; ///< oldest first
     /// Finished units since the reference unit was read last; nothing: it never was.
     std::optional<int> unitsSinceReference;

@@ -17,8 +17,8 @@ private slots:
                                           201.92, 201.95, 202.18, 245.57};
         const Spread s = spreadOf(data);
         QCOMPARE(s.count, size_t(8));
-        VERIFY_NEAR(s.mean, 206.43375, 1e-9);   // by hand
-        VERIFY_NEAR(s.median, 201.37, 1e-9);    // by hand
+        VERIFY_NEAR(s.mean, 206.43375, 1e-9);      // by hand
+        VERIFY_NEAR(s.median, 201.37, 1e-9);       // by hand
         VERIFY_NEAR(s.deviation, 15.852564, 1e-5); // with Python's statistics.stdev
         QCOMPARE(s.least, 199.31);
         QCOMPARE(s.most, 245.57);

@@ -67,8 +67,7 @@ ModesView::ModesView(Intents *intents)
     connect(m_even, &QPushButton::clicked, this, [this] {
         const int row = m_table->currentRow();
         if (row >= 0 && row < static_cast<int>(m_model.rows.size()))
-            emit this->intents()->modeEvennessWanted(
-                m_model.rows[static_cast<size_t>(row)].name);
+            emit this->intents()->modeEvennessWanted(m_model.rows[static_cast<size_t>(row)].name);
     });
     connect(m_table, &QTableWidget::currentCellChanged, this, &ModesView::showChosen);
 }

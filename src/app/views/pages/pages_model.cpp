@@ -66,15 +66,14 @@ PagesModel pagesModel(const SessionState &state)
         PagesModel::Row row;
         row.id = d.id;
         const bool isKnown = !d.pixels.isEmpty();
-        row.cells = {d.name, stateOf(d, state),
-                     isKnown ? Pages::tr("%1 × %2").arg(d.pixels.width()).arg(d.pixels.height())
-                             : dash(),
-                     isKnown ? gamutText(d.gamut) : dash(),
-                     d.isConnected && d.roundTripMs ? Pages::tr("%1 ms").arg(*d.roundTripMs)
-                                                    : dash()};
+        row.cells = {
+            d.name, stateOf(d, state),
+            isKnown ? Pages::tr("%1 × %2").arg(d.pixels.width()).arg(d.pixels.height()) : dash(),
+            isKnown ? gamutText(d.gamut) : dash(),
+            d.isConnected && d.roundTripMs ? Pages::tr("%1 ms").arg(*d.roundTripMs) : dash()};
         row.words = row.cells.join(QStringLiteral("; "));
-        const auto card = std::ranges::find(state.displays, QStringLiteral("page-") + d.id,
-                                            &DisplayCard::id);
+        const auto card =
+            std::ranges::find(state.displays, QStringLiteral("page-") + d.id, &DisplayCard::id);
         if (card != state.displays.end())
             row.display = static_cast<int>(card - state.displays.begin());
         m.rows.push_back(row);

@@ -169,8 +169,7 @@ void PagesView::showRows()
     if (m_devices->rowCount() > 0)
         m_devices->setCurrentCell(std::min(current, m_devices->rowCount() - 1), 0);
     constexpr int kMostRows = 6;
-    m_devices->setFixedHeight(
-        heightOf(m_devices, std::clamp(m_devices->rowCount(), 2, kMostRows)));
+    m_devices->setFixedHeight(heightOf(m_devices, std::clamp(m_devices->rowCount(), 2, kMostRows)));
     m_filling = false;
 }
 

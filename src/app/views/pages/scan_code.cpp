@@ -9,8 +9,8 @@ namespace lantern::app {
 
 namespace {
 
-constexpr int kSide = 132;  ///< points
-constexpr int kQuiet = 4;   ///< squares around it, ISO/IEC 18004:2015, 5.3.8
+constexpr int kSide = 132; ///< points
+constexpr int kQuiet = 4;  ///< squares around it, ISO/IEC 18004:2015, 5.3.8
 
 } // namespace
 

@@ -146,8 +146,8 @@ QString meterText(const run::BatchTable &table, const run::Batch &batch)
         return Workshop::tr("The reference unit %1 has not been read yet.")
             .arg(batch.referenceUnit);
     const run::ReferenceReading &last = table.reference.back();
-    const QString at = QLocale().toString(
-        QDateTime::fromString(last.at, Qt::ISODate).toLocalTime(), QLocale::ShortFormat);
+    const QString at = QLocale().toString(QDateTime::fromString(last.at, Qt::ISODate).toLocalTime(),
+                                          QLocale::ShortFormat);
     if (table.reference.size() == 1)
         return Workshop::tr("The reference unit %1 was read once, %2: %3.")
             .arg(batch.referenceUnit, at, readingText(last.white));
@@ -166,9 +166,9 @@ QString meterText(const run::BatchTable &table, const run::Batch &batch)
 
 QString recipeText(const run::Recipe &r)
 {
-    const QString patches =
-        r.chartList.empty() ? Workshop::tr("%1 patches").arg(r.chartPatches)
-                            : Workshop::tr("own chart of %1").arg(r.chartList.size());
+    const QString patches = r.chartList.empty()
+                                ? Workshop::tr("%1 patches").arg(r.chartPatches)
+                                : Workshop::tr("own chart of %1").arg(r.chartList.size());
     return Workshop::tr("%1: %2; %3; limits %4; %5")
         .arg(QString::fromStdString(r.aim.name), inLocale(aimSummary(r.aim)), patches,
              QString::fromStdString(r.ownTolerance ? r.ownTolerance->title
@@ -221,10 +221,9 @@ WorkshopModel workshopModel(const SessionState &state)
     m.isOpen = state.batch.has_value();
     for (const run::Batch &b : state.batches)
         if (b.isClosed)
-            m.earlier.push_back(
-                {b.key,
-                 Workshop::tr("%1, %2").arg(
-                     b.name, QLocale().toString(b.begunAt.toLocalTime(), QLocale::ShortFormat))});
+            m.earlier.push_back({b.key, Workshop::tr("%1, %2").arg(
+                                            b.name, QLocale().toString(b.begunAt.toLocalTime(),
+                                                                       QLocale::ShortFormat))});
     if (!m.isOpen) {
         m.sentence = tr("No batch is open. A batch takes units one after another through the same "
                         "recipe: what the pages Aim, Profile and Colour accuracy say now.");
@@ -253,9 +252,8 @@ WorkshopModel workshopModel(const SessionState &state)
     addSpread(m, table);
     m.meter = meterText(table, *state.batch);
     m.meterDrifts = !table.reference.empty() && table.reference.back().drift.isNoticeable;
-    const bool isFree =
-        !state.isMeasuring() &&
-        (!state.hasRun() || state.status.activity == run::Activity::Finished);
+    const bool isFree = !state.isMeasuring() &&
+                        (!state.hasRun() || state.status.activity == run::Activity::Finished);
     m.mayReadReference = isFree && !state.batch->referenceUnit.isEmpty();
     m.mayClose = isFree;
     return m;

@@ -37,10 +37,11 @@ QSpinBox *makeCount(const char *name, const QString &words, int least, int most,
 } // namespace
 
 WorkshopView::WorkshopView(Intents *intents)
-    : View(tr("Workshop"),
-           tr("Many units with one recipe: scan a serial number, the unit is calibrated, proved and "
-              "judged, its report goes into a folder of that number, and the next one follows."),
-           intents),
+    : View(
+          tr("Workshop"),
+          tr("Many units with one recipe: scan a serial number, the unit is calibrated, proved and "
+             "judged, its report goes into a folder of that number, and the next one follows."),
+          intents),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),
       m_recipe(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_odd(makeLabel({}, theme::kSmall, theme::kBright)),
@@ -103,9 +104,8 @@ QWidget *WorkshopView::makeBeginning()
     reference->addWidget(makeLabel(tr("units"), theme::kSmall, theme::kMuted));
     auto *more = new QHBoxLayout;
     more->addWidget(m_retries);
-    more->addWidget(makeLabel(tr("for a unit that is over its limits"), theme::kSmall,
-                              theme::kMuted),
-                    1);
+    more->addWidget(
+        makeLabel(tr("for a unit that is over its limits"), theme::kSmall, theme::kMuted), 1);
     auto *begin = new QHBoxLayout;
     begin->addStretch(1);
     begin->addWidget(m_begin);
@@ -213,8 +213,7 @@ const WorkshopModel::Row *WorkshopView::chosen() const
     const QTableWidgetItem *item = m_units->item(std::max(0, m_units->currentRow()), 0);
     if (!item)
         return nullptr;
-    const auto row =
-        std::ranges::find(m_model.units, item->text(), &WorkshopModel::Row::serial);
+    const auto row = std::ranges::find(m_model.units, item->text(), &WorkshopModel::Row::serial);
     return row == m_model.units.end() ? nullptr : &*row;
 }
 
