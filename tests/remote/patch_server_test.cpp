@@ -8,6 +8,8 @@
 #include <QTcpServer>
 #include <QTcpSocket>
 
+#include <random>
+
 namespace lantern::test {
 
 namespace {
@@ -219,6 +221,52 @@ private slots:
         }
         QVERIFY(many.back()->isClosed()); // as many as wait at once
         QVERIFY(many.front()->socket.state() == QAbstractSocket::ConnectedState);
+    }
+
+    /// Requests cut short and spoilt, and messages of a paired device that is not ours: it goes on.
+    void noiseOnTheLineDoesNothing()
+    {
+        open();
+        const auto port = static_cast<quint16>(m_server->url().port());
+        const QByteArray good = "GET /page HTTP/1.1\r\nHost: " +
+                                m_server->url().authority().toLatin1() +
+                                "\r\nUpgrade: websocket\r\nConnection: Upgrade\r\n"
+                                "Sec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==\r\n"
+                                "Sec-WebSocket-Version: 13\r\n\r\n";
+        std::mt19937 random(1);
+        std::vector<std::unique_ptr<QTcpSocket>> sockets;
+        for (int i = 0; i < 120; ++i) {
+            QByteArray spoilt = i % 2 == 0 ? good.left(good.size() * i / 120) : good;
+            for (unsigned k = 0; k <= random() % 8 && !spoilt.isEmpty(); ++k)
+                spoilt[qsizetype(random() % size_t(spoilt.size()))] = char(random());
+            sockets.push_back(std::make_unique<QTcpSocket>());
+            sockets.back()->connectToHost(QHostAddress::LocalHost, port);
+            QVERIFY(waitUntil([&] {
+                return sockets.back()->state() == QAbstractSocket::ConnectedState;
+            }));
+            sockets.back()->write(spoilt);
+        }
+        QCOMPARE(fetch(at("/")).status, 200);
+        sockets.clear();
+        FakePage page(m_server->url());
+        const QString token = page.pair(m_server->code(), QStringLiteral("P"));
+        QVERIFY(!token.isEmpty());
+        for (int i = 0; i < 60; ++i) {
+            FakePage noisy(m_server->url());
+            QVERIFY(noisy.opens());
+            noisy.hello(QStringLiteral("token"), token);
+            QByteArray spoilt =
+                QJsonDocument(with({{QStringLiteral("shown"), i}}, kFacts)).toJson();
+            for (unsigned k = 0; k <= random() % 8; ++k)
+                spoilt[qsizetype(random() % size_t(spoilt.size()))] = char(random());
+            noisy.socket.sendTextMessage(QString::fromLatin1(spoilt));
+            noisy.socket.sendBinaryMessage(spoilt);
+        }
+        FakePage back(m_server->url());
+        QVERIFY(back.opens());
+        back.hello(QStringLiteral("token"), token);
+        QVERIFY(back.hears("welcome"));
+        QCOMPARE(m_server->devices().size(), size_t(1));
     }
 
     void twoDevicesAreNeverMixedUp()

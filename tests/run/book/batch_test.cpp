@@ -7,6 +7,8 @@
 #include <QDir>
 #include <QTemporaryDir>
 
+#include <random>
+
 namespace lantern::test {
 
 using namespace run;
@@ -72,6 +74,25 @@ private slots:
         QVERIFY(problemOf("2026-11-28T", "yesterday").contains(QLatin1String("begun_at")));
         QVERIFY(problemOf("\"REF\"", "7").contains(QLatin1String("reference_unit")));
         QVERIFY(problemOf("\"A 1\"", "[]").contains(QLatin1String("queue")));
+    }
+
+    void spoiltOnesAreRefusedOrRead()
+    {
+        QTemporaryDir folder;
+        const BatchShelf shelf(folder.path());
+        shelf.keep(batch());
+        const QString path = QDir(folder.path()).entryInfoList(QDir::Files).front().filePath();
+        const QByteArray good = readFile(path);
+        std::mt19937 random(1);
+        for (int i = 0; i < 400; ++i) {
+            QByteArray spoilt = i % 4 == 0 ? good.left(good.size() * i / 400) : good;
+            for (unsigned k = 0; k <= random() % 6 && !spoilt.isEmpty(); ++k)
+                spoilt[qsizetype(random() % size_t(spoilt.size()))] = char(random());
+            writeFile(path, spoilt);
+            QStringList broken;
+            const size_t read = shelf.all(&broken).size();
+            QCOMPARE(read + static_cast<size_t>(broken.size()), size_t(1));
+        }
     }
 
     void serialNumbersAreWhatWasScanned()
