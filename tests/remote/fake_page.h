@@ -38,16 +38,30 @@ struct FakePage {
                          [this](const QString &text) {
                              heard << QJsonDocument::fromJson(text.toUtf8()).object();
                          });
+        const auto decided = [this] { m_wasDecided = true; };
+        QObject::connect(&socket, &QWebSocket::connected, &socket, [this, decided] {
+            m_wasLetIn = true;
+            decided();
+        });
+        QObject::connect(&socket, &QWebSocket::disconnected, &socket, decided);
         socket.open(QUrl(QStringLiteral("ws://%1/page").arg(page.authority())));
     }
     bool opens()
     {
         return waitUntil([this] { return socket.state() == QAbstractSocket::ConnectedState; });
     }
+    /// It was turned away, or let go of again; not: it has not come so far.
     bool isClosed()
     {
-        return waitUntil([this] { return socket.state() == QAbstractSocket::UnconnectedState; });
+        return waitUntil(
+            [this] { return m_wasDecided && socket.state() == QAbstractSocket::UnconnectedState; });
     }
+    /// Whether it was let in, at least for now.
+    bool isDecided()
+    {
+        return waitUntil([this] { return m_wasDecided; });
+    }
+    [[nodiscard]] bool wasLetIn() const { return m_wasLetIn; }
     void say(const QJsonObject &message)
     {
         socket.sendTextMessage(QString::fromUtf8(QJsonDocument(message).toJson()));
@@ -101,6 +115,7 @@ struct FakePage {
     void shows(int n) { say(with({{QStringLiteral("shown"), n}}, kFacts)); }
 
 private:
+    bool m_wasDecided = false, m_wasLetIn = false;
     QElapsedTimer m_shownSince;
 };
 
