@@ -160,7 +160,7 @@ void printResult(const RunResults &r, const RunOptions &o)
 
 int run(const RunOptions &o)
 {
-    if (!o.output.empty() && !o.fault.empty())
+    if ((!o.output.empty() || !o.page.empty()) && !o.fault.empty())
         throw Error(ErrorKind::BadInput, "--fault", "is for simulated displays",
                     "Leave the option out.");
     if (!isBenchMeter(o.meter))

@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QSpinBox>
 #include <QTableWidget>
+#include <QTcpServer>
 
 namespace lantern::test {
 
@@ -17,11 +18,17 @@ class PagesWindowTest : public QObject {
     {
         return rig.window->findChild<T *>(QLatin1String(name));
     }
+    static quint16 freePort()
+    {
+        QTcpServer server;
+        server.listen(QHostAddress::LocalHost);
+        return server.serverPort();
+    }
     /// Opens the page and lets a device in.
     static std::unique_ptr<FakePage> pair(WindowRig &rig, const QString &name)
     {
         if (rig.state().pageUrl.isEmpty())
-            rig.session->servePages(QStringLiteral("127.0.0.1"), 20000 + rand() % 20000);
+            rig.session->servePages(QStringLiteral("127.0.0.1"), freePort());
         auto page = std::make_unique<FakePage>(QUrl(rig.pages->patchServer()->url()));
         page->obey();
         (void)page->pair(rig.pages->patchServer()->code(), name);
@@ -64,6 +71,23 @@ private slots:
         QVERIFY(rig.waitFor([&] { return page->last("files").toArray().size() == 2; }));
         // Nothing of this computer's own displays was touched.
         QVERIFY(!page->heard.isEmpty());
+    }
+
+    /// Devices that come and go are nothing to a run on another display.
+    void aRunElsewhereIsNotDisturbed()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(run::Stage::Measure));
+        rig.demo->setSpeed(20);
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] { return rig.state().liveReadings.size() > 2; }));
+        const auto page = pair(rig, QStringLiteral("Tablet"));
+        QVERIFY(rig.waitFor([&] { return rig.state().displays.size() == 4; }));
+        QCOMPARE(rig.state().status.activity, run::Activity::Working);
+        rig.session->closePages();
+        QVERIFY(rig.waitFor([&] { return rig.state().displays.size() == 3; }));
+        QCOMPARE(rig.state().status.activity, run::Activity::Working);
+        QCOMPARE(rig.state().status.stage, run::Stage::Measure);
     }
 
     void aLostDeviceIsWaitedFor()

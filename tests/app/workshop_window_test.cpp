@@ -104,6 +104,9 @@ private slots:
         QVERIFY(!QFileInfo::exists(folder.filePath(QStringLiteral("SN 1/report.pdf"))));
         QVERIFY(run::readFile(folder.filePath(QStringLiteral("SN 1/report.json")))
                     .contains("\"serial\": \"SN 1\""));
+        // Nobody went through the checklist for it, and the report says so.
+        QVERIFY(run::readFile(folder.filePath(QStringLiteral("SN 1/report.json")))
+                    .contains("\"skipped\""));
         QVERIFY(offers(rig, QStringLiteral("Measure SN 2")));
         QVERIFY(rig.press());
         QVERIFY(isDone(rig, QStringLiteral("SN 2")));

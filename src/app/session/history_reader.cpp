@@ -168,11 +168,11 @@ DisplayHistory readDisplayHistory(run::Logbook &logbook, const QString &displayI
         }
         return --left > 0;
     });
-    for (ModeRun &mode : modes)
+    for (ModeRun &mode : modes) {
         if (const auto even = evenModes.find(mode.mode.name); even != evenModes.end())
             mode.evenness = even->second;
-    for (ModeRun &mode : modes)
         h.modeRuns.push_back(std::make_shared<const ModeRun>(std::move(mode)));
+    }
     return h;
 }
 

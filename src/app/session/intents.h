@@ -123,17 +123,19 @@ signals:
     void turnsRead(bool reads); ///< the meter hangs there meanwhile
     void tuneKept(const QString &name);
     void slotChosen(int slot, const QString &name); ///< for the next run; -1: the video LUT
-    // displays that are to be alike
+    // the workshop
     void batchWanted(const lantern::app::BatchWish &wish);
     void batchClosed();
     void batchReopened(const QString &key);
     void serialEntered(const QString &typed, bool atOnce);
     void serialTakenOut(const QString &serial);
     void referenceUnitWanted();
+    // patches on other devices
     void pagesWanted(const QString &address, int port);
     void pagesClosed();
     void pageRenamed(const QString &id, const QString &name);
     void pageForgotten(const QString &id);
+    // displays that are to be alike
     void matchChosen(const QStringList &displays);
     void matchReadWanted(const QString &displayId);
     void matchBegun();

@@ -24,13 +24,17 @@ constexpr int kPublishMs = 16; // at most 60 times a second
 using run::Activity;
 using run::Stage;
 
-/// Devices with pages stand after all others, so that nothing else has changed.
-bool onlyPagesCame(const std::vector<DisplayCard> &before, const std::vector<DisplayCard> &now)
+/// Devices with pages came or went, which stand after all others; nothing else has changed.
+bool onlyPagesDiffer(const std::vector<DisplayCard> &before, const std::vector<DisplayCard> &now)
 {
-    for (size_t i = 0; i < now.size(); ++i)
-        if (i < before.size() ? now[i].id != before[i].id : !isPage(now[i]))
-            return false;
-    return now.size() >= before.size();
+    const auto ids = [](const std::vector<DisplayCard> &cards, bool withPages) {
+        QStringList list;
+        for (const DisplayCard &card : cards)
+            if (withPages || !isPage(card))
+                list << card.id;
+        return list;
+    };
+    return ids(before, false) == ids(now, false) && ids(before, true) != ids(now, true);
 }
 
 QString beside(const QString &logbookPath, const char *folder)
@@ -409,7 +413,7 @@ void Session::onDisplaysChanged()
         for (size_t i = 0; i < m_displays.size(); ++i)
             if (std::ranges::find(former, m_displays[i].id, &DisplayCard::id) == former.end())
                 index = static_cast<int>(i);
-    if (index == m_selected && onlyPagesCame(former, m_displays)) {
+    if (index == m_selected && onlyPagesDiffer(former, m_displays)) {
         emit displaysChanged(); // the run goes on: its devices are the same
         publish();
         return;

@@ -219,6 +219,7 @@ void Session::beginUnit()
         run::RunSetup setup = setupWithMeter();
         batch->recipe.applyTo(setup);
         setup.startedAt = now();
+        setup.skipped = m_checklist.openPoints(); // the report says so
         m_notice.clear();
         leaveTrials();
         m_checklist.confirm(true);
@@ -248,7 +249,6 @@ void Session::finishUnit()
 
 void Session::onBatchKnown()
 {
-    attempt([this] { m_batch.writeTable(); });
     if (!std::exchange(m_unitJudged, false))
         return;
     const BatchState &b = m_batch.state();
@@ -259,6 +259,7 @@ void Session::onBatchKnown()
         m_unitJudged = true;
         return;
     }
+    attempt([this] { m_batch.writeTable(); });
     if (unit->call == Call::Over && unit->attempts <= b.batch->recipe.retries) {
         setNotice(tr("Unit %1 is not within its limits and is measured once more.").arg(m_unit));
         leaveFinishedRun();

@@ -48,7 +48,11 @@ PagesWorkplace::PagesWorkplace(Workplace *inner, const QString &folder, QObject 
     connect(inner, &Workplace::meterCame, this, &Workplace::meterCame);
     connect(inner, &Workplace::meterButtonPressed, this, &Workplace::meterButtonPressed);
     connect(inner, &Workplace::pauseWanted, this, &Workplace::pauseWanted);
-    connect(inner, &Workplace::displaysChanged, this, &Workplace::displaysChanged);
+    m_own = inner->displays().size();
+    connect(inner, &Workplace::displaysChanged, this, [this] {
+        m_own = m_inner->displays().size();
+        emit displaysChanged();
+    });
     connect(inner, &Workplace::entryWanted, this, &Workplace::entryWanted);
 }
 
@@ -80,13 +84,12 @@ void PagesWorkplace::onPages()
 
 const remote::PageDevice *PagesWorkplace::page(int display) const
 {
-    const size_t own = m_inner->displays().size();
     const auto index = static_cast<size_t>(display);
-    if (index < own)
+    if (index < m_own)
         return nullptr;
-    if (index - own >= m_pages.size())
+    if (index - m_own >= m_pages.size())
         throw Error(ErrorKind::Device, "the device", "is no longer there");
-    return &m_pages[index - own];
+    return &m_pages[index - m_own];
 }
 
 std::vector<DisplayCard> PagesWorkplace::displays() const

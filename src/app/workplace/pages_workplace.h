@@ -77,6 +77,7 @@ private:
     void onPages();
 
     Workplace *m_inner;
+    size_t m_own = 0; ///< displays of the inner workplace; those of devices follow
     QString m_folder;
     remote::PatchServer m_server;
     platform::StandingShelf m_shelf;
