@@ -1,12 +1,14 @@
+#include "app/state/preferences.h"
 #include "app/theme.h"
 #include "app/window/logbook_gate.h"
-#include "app/window/main_window.h"
+#include "app/window/window_holder.h"
 #include "app/workplace/pages_workplace.h"
 #include "app/workplace/studio_workplace.h"
 #include "platform/ending.h"
 #include "platform/sensors.h"
 #include "platform/summons.h"
 #include "run/book/in_words.h"
+#include "run/book/language.h"
 #include "run/file/files.h"
 #include "run/logbook/rescue.h"
 
@@ -64,7 +66,8 @@ int openAndRun(int argc, char **argv)
     QApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationVersion(QStringLiteral(LANTERN_VERSION));
-    app::theme::apply(*qt);
+    run::speak(run::chosenLanguage());
+    app::theme::apply(*qt, app::theme::looksFrom(app::preferences::looks()));
 
     platform::registerSensors();
     QCommandLineParser parser;
@@ -86,11 +89,17 @@ int openAndRun(int argc, char **argv)
     parser.addOption(demoOption);
     parser.addOption(showOption);
     parser.addOption(pageOption);
+    parser.addPositionalArgument(QStringLiteral("files"),
+                                 QObject::tr("Aims, pictures, readings, profiles … to open."),
+                                 QStringLiteral("[files…]"));
     parser.process(*qt);
     const bool demo = parser.isSet(demoOption);
+    QStringList files;
+    for (const QString &file : parser.positionalArguments())
+        files << QFileInfo(file).absoluteFilePath();
     // One window is enough for one desk: the one that is open comes to the front.
     const bool usual = !demo && !parser.isSet(logbookOption);
-    if (usual && platform::Summons::call(parser.value(showOption), parser.value(pageOption)))
+    if (usual && platform::Summons::call(parser.value(showOption), parser.value(pageOption), files))
         return 0;
     const QString logbookPath =
         parser.isSet(logbookOption) ? parser.value(logbookOption) : defaultLogbook(demo);
@@ -106,22 +115,31 @@ int openAndRun(int argc, char **argv)
             workplace = std::make_unique<app::StudioWorkplace>();
         app::PagesWorkplace withPages(workplace.get(), QFileInfo(logbookPath).absolutePath());
         app::Session session(&withPages, logbookPath);
-        const auto window = app::openWindow(&session, &withPages);
-        window->show();
+        app::WindowHolder holder(&session, &withPages);
+        holder.window()->show();
         platform::endOnSignals();
         platform::Summons summons;
-        QObject::connect(&summons, &platform::Summons::wanted, window.get(),
-                         &app::MainWindow::summon);
+        QObject::connect(
+            &summons, &platform::Summons::wanted, &holder,
+            [&holder](const QString &display, const QString &page, const QStringList &wanted) {
+                holder.window()->summon(display, page);
+                holder.window()->openFiles(wanted);
+            });
         if (usual)
             summons.answer();
         startSession(&session, logbookPath, demo);
         // Opening the logbook begins with the first display; what was asked for comes after that.
         QMetaObject::Connection opened;
-        opened = QObject::connect(&session, &app::Session::changed, window.get(), [&] {
+        opened = QObject::connect(&session, &app::Session::changed, &holder, [&] {
             if (session.state().readingHistory || session.state().preparing)
                 return;
             QObject::disconnect(opened);
-            window->summon(parser.value(showOption), parser.value(pageOption));
+            const QString page = parser.isSet(pageOption)         ? parser.value(pageOption)
+                                 : app::preferences::wasStarted() ? QString()
+                                                                  : QStringLiteral("start");
+            app::preferences::setStarted();
+            holder.window()->summon(parser.value(showOption), page);
+            holder.window()->openFiles(files);
         });
         return QApplication::exec();
     } catch (const Error &e) {

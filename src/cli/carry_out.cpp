@@ -1,5 +1,7 @@
 #include "cli/carry_out.h"
 
+#include "cli/progress.h"
+
 #include "core/base/error.h"
 #include "platform/ending.h"
 
@@ -25,6 +27,7 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
     RunResults results;
     std::optional<Error> error;
     bool finished = false;
+    Progress progress;
     QObject context;
     QObject::connect(&engine, &RunEngine::resultsChanged, &context,
                      [&](const RunResults &r) { results = r; });
@@ -33,6 +36,7 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
         QCoreApplication::quit();
     });
     QObject::connect(&engine, &RunEngine::statusChanged, &context, [&](const RunStatus &status) {
+        progress.show(status);
         const bool faulted = status.activity == Activity::Faulted;
         if (faulted || status.activity == Activity::Blocked)
             error.emplace(ErrorKind::Device, stageKey(status.stage).toStdString(),
@@ -55,6 +59,7 @@ RunResults carryOut(RunEngine &engine, Place &place, const std::function<void(Ru
         },
         Qt::QueuedConnection);
     QCoreApplication::exec();
+    progress.clear();
     if (!error && !finished && platform::endedBySignal())
         error.emplace(ErrorKind::Device, "this run", Message("was stopped from outside"),
                       Message(kGoOn));

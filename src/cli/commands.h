@@ -125,6 +125,9 @@ struct KeeperOptions {
     std::string output;
     int days = -1; ///< until a reminder; below 0: as it is
 };
+struct DoctorOptions {
+    bool json = false;
+};
 struct RunOptions {
     std::string display, output, aim, out, meter = "reference", technology, kind = "table", fault,
                                            chart = "96", correction, certificate,
@@ -172,5 +175,7 @@ int run(const RunOptions &options);
 int displays(const DisplaysOptions &options);
 int profiles(const ProfilesOptions &options);
 int keeper(const KeeperOptions &options);
+/// What this machine, its desktop and displays can do, and what is missing.
+int doctor(const DoctorOptions &options);
 
 } // namespace lantern::cli

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "bench/bench.h"
+#include "bench/embedded_files.h"
 #include "cli/commands.h"
 #include "core/aim/aim.h"
 #include "core/base/error.h"
@@ -10,6 +11,8 @@
 #include "core/reading/meter_correction.h"
 #include "core/reading/stray_light.h"
 #include "run/file/files.h"
+
+#include <QFileInfo>
 
 #include <iostream>
 #include <optional>
@@ -43,9 +46,14 @@ inline MeterCorrection readCorrection(const std::string &path)
     return correctionFromJson(parseJson(readText(path), path), path);
 }
 
-inline bench::DisplayDescription readDisplay(const std::string &path)
+/// \param name of a file, or of a display of the demo without its ending, such as "north-desk"
+inline bench::DisplayDescription readDisplay(const std::string &name)
 {
-    return bench::displayFromJson(parseJson(readText(path), path), path);
+    if (!QFileInfo::exists(QString::fromStdString(name)))
+        for (const bench::EmbeddedFile &f : bench::embeddedFiles())
+            if (f.name == name + ".json")
+                return bench::displayFromJson(parseJson(f.text, name), name);
+    return bench::displayFromJson(parseJson(readText(name), name), name);
 }
 
 inline MonitorControls readControls(const std::string &path)

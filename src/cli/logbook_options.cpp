@@ -1,4 +1,4 @@
-#include "cli/logbook_options.h"
+#include "cli/command_line.h"
 
 namespace lantern::cli {
 

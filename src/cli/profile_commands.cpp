@@ -9,6 +9,7 @@
 #include "core/reading/readings_file.h"
 #include "core/reading/stray_light.h"
 #include "core/report/report.h"
+#include "run/book/readings_profile.h"
 #include "run/book/run_setup.h"
 
 #include <nlohmann/json.hpp>
@@ -21,13 +22,6 @@
 namespace lantern::cli {
 
 namespace {
-
-IccDate now()
-{
-    const QDateTime t = QDateTime::currentDateTimeUtc();
-    return {t.date().year(), t.date().month(),  t.date().day(),
-            t.time().hour(), t.time().minute(), t.time().second()};
-}
 
 void writeJson(const std::string &path, const Json &json)
 {
@@ -49,33 +43,16 @@ int build(const BuildOptions &o)
         for (Reading &r : set.readings)
             r.xyz = c.corrected(r.xyz);
     }
-    DriftCorrection steady = steadyReadings(set.readings);
-    if (const auto light = roomLight(o.room))
-        steady.readings = light->seen(steady.readings);
-
-    ProfileRequest request;
-    request.kind = run::profileKindByKey(o.kind);
-    request.version = o.icc;
-    request.grid = o.grid;
-    request.name = o.name;
-    if (request.name.empty()) {
-        const auto display = set.keywords.find("DISPLAY");
-        request.name = display == set.keywords.end() ? "Display" : display->second;
-    }
-    request.date = now();
-    request.path = set.path.value_or(SignalPath{});
-    request.measurements = readingsToCgats(set, NumberStyle::Compact);
-    for (const char *key : {"DISPLAY", "METER", "CORRECTION", "AIM", "CREATED"})
-        if (const auto it = set.keywords.find(key); it != set.keywords.end())
-            request.metadata.emplace_back(key, it->second);
-    request.scatter = steady.scatter;
-    const BuiltProfile built = buildProfile(steady.readings, request, o.readings);
+    const run::ProfileForm form{
+        .kind = run::profileKindByKey(o.kind), .version = o.icc, .grid = o.grid};
+    const auto [built, steady, path] =
+        run::profileFromReadings(set, form, o.name, roomLight(o.room), o.readings);
     run::writeFile(QString::fromStdString(o.out),
                    QByteArray(reinterpret_cast<const char *>(built.icc.data()),
                               static_cast<qsizetype>(built.icc.size())));
     std::optional<double> expected;
-    if (o.expect && request.kind == ProfileKind::Table)
-        expected = expectedError(steady, request.path);
+    if (o.expect && form.kind == ProfileKind::Table)
+        expected = expectedError(steady, path);
     if (o.json) {
         Json j = {{"profile", o.out},
                   {"readings", set.readings.size()},

@@ -14,7 +14,6 @@ namespace lantern::desk {
 
 namespace {
 
-constexpr int kSide = 216;    ///< pixels at 100 %: some 57 mm, twice the meter's circle
 constexpr int kSeenSide = 48; ///< part of it that the meter looks at
 constexpr int kCheckEveryMs = 5;
 constexpr int kCoveredAfterMs = 800;
@@ -93,10 +92,19 @@ PatchWindow::PatchWindow() : ColourWindow(kOnTop)
 {
     setObjectName(QStringLiteral("patchWindow"));
     setTitle(tr("Patch"));
-    resize(kSide, kSide);
-    setMinimumSize(size());
-    setMaximumSize(size());
+    setSide(kUsualPatchSide);
     setCursor(Qt::SizeAllCursor);
+}
+
+void PatchWindow::setSide(int side)
+{
+    const QSize square(side, side);
+    setMinimumSize(QSize()); // else it is held to the size before
+    setMaximumSize(square);
+    setMinimumSize(square);
+    resize(square);
+    if (m_placed)
+        placeAt(m_centre);
 }
 
 void PatchWindow::placeAt(const QPoint &centre)
@@ -296,7 +304,7 @@ ScreenRegion WindowPresenter::ownRegion() const
 {
     const QRect all = screen()->geometry();
     const QPoint centre = m_patch->isPlaced() ? m_patch->centre() : all.center();
-    const QRect square = around(centre - all.topLeft(), kSide);
+    const QRect square = around(centre - all.topLeft(), m_patch->width());
     return {static_cast<double>(square.x()) / all.width(),
             static_cast<double>(square.y()) / all.height(),
             static_cast<double>(square.width()) / all.width(),

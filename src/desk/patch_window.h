@@ -49,6 +49,9 @@ private:
     bool m_frameAwaited = false; ///< painted, and not yet taken by the compositor
 };
 
+/// Of a patch, pixels at 100 %: some 57 mm, twice the meter's circle.
+inline constexpr int kUsualPatchSide = 216;
+
 /// The small window that shows a patch.
 class PatchWindow : public ColourWindow {
     Q_OBJECT
@@ -58,6 +61,8 @@ public:
     /// Once the meter was found, or a person dragged the patch, it stays there.
     [[nodiscard]] bool isPlaced() const { return m_placed; }
     void placeAt(const QPoint &centre);
+    /// \param side pixels at 100 %; its middle stays where it is
+    void setSide(int side);
     /// In the toolkit's coordinates of the desktop, once it is placed.
     [[nodiscard]] QPoint centre() const { return m_centre; }
     /// Back to where the window keeps room for it.

@@ -3,6 +3,7 @@
 #include "platform/ending.h"
 #include "platform/keeper_install.h"
 #include "platform/sensors.h"
+#include "run/book/language.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>
@@ -18,6 +19,7 @@ int main(int argc, char **argv)
     QCoreApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QCoreApplication::setApplicationName(QStringLiteral("bold-lantern-keeper"));
     QCoreApplication::setApplicationVersion(QStringLiteral(LANTERN_VERSION));
+    run::speak(run::chosenLanguage());
     QCommandLineParser parser;
     parser.setApplicationDescription(QCoreApplication::tr(
         "Keeps each display's profile and video LUT in force, tells when another program has "

@@ -15,12 +15,12 @@ constexpr int kPatienceMs = 2000;
 
 } // namespace
 
-bool Summons::call(const QString &display, const QString &page)
+bool Summons::call(const QString &display, const QString &page, const QStringList &files)
 {
     QDBusMessage call =
         QDBusMessage::createMethodCall(kService, kPath, kService, QStringLiteral("Show"));
     call.setAutoStartService(false);
-    call << display << page;
+    call << display << page << files;
     const QDBusConnection bus = QDBusConnection::sessionBus();
     return bus.isConnected() && ask(bus, call, kPatienceMs).type() == QDBusMessage::ReplyMessage;
 }
@@ -32,9 +32,9 @@ void Summons::answer()
     bus.registerService(kService);
 }
 
-void Summons::Show(const QString &display, const QString &page)
+void Summons::Show(const QString &display, const QString &page, const QStringList &files)
 {
-    emit wanted(display, page);
+    emit wanted(display, page, files);
 }
 
 } // namespace lantern::platform

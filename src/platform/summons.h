@@ -2,6 +2,7 @@
 
 #include <QObject>
 #include <QString>
+#include <QStringList>
 
 namespace lantern::platform {
 
@@ -13,16 +14,17 @@ class Summons : public QObject {
 public:
     using QObject::QObject;
     /// Asks the window that is open. False where there is none, or no bus.
-    static bool call(const QString &display, const QString &page);
+    static bool call(const QString &display, const QString &page, const QStringList &files = {});
     /// Answers from now on.
     void answer();
 
 public slots:
-    /// \param display id, may be empty \param page key of a view, may be empty
-    Q_SCRIPTABLE void Show(const QString &display, const QString &page);
+    /// \param display id, may be empty \param page key of a view, may be empty \param files whole
+    /// paths, to be opened
+    Q_SCRIPTABLE void Show(const QString &display, const QString &page, const QStringList &files);
 
 signals:
-    void wanted(const QString &display, const QString &page);
+    void wanted(const QString &display, const QString &page, const QStringList &files);
 };
 
 } // namespace lantern::platform

@@ -26,8 +26,19 @@
     at('says').textContent = text;
   }
 
-  // Two frames: the first has the patch painted, the second begins once that one was handed over.
-  const painted = then => requestAnimationFrame(() => requestAnimationFrame(then));
+  // A frame begins once the one before was handed over, which does not say that it is on the glass:
+  // after the page came to the front or connected, a browser's first frames may stay behind. Each
+  // frame differs from the last one by a dot, so that none is left out.
+  const FRAMES = 3, FRAMES_AFTER_COMING = 30;
+  let framesToPass = FRAMES_AFTER_COMING;
+  function painted(then, frames = framesToPass) {
+    at('dot').style.background = frames % 2 ? '#000' : '#010101';
+    requestAnimationFrame(() => {
+      if (frames > 1) return painted(then, frames - 1);
+      framesToPass = FRAMES;
+      then();
+    });
+  }
 
   function show({ n, rgb, region }) {
     at('idle').hidden = true;
@@ -83,6 +94,7 @@
     if (message.welcome) {
       localStorage.setItem(KEY, message.welcome.token);
       retry = 0;
+      framesToPass = FRAMES_AFTER_COMING;
       at('pair').hidden = true;
       at('name').textContent = document.title = message.welcome.name;
       at('fill').hidden = !document.documentElement.requestFullscreen;
@@ -133,6 +145,7 @@
 
   function changed() {
     if (shown) shown.whole = false;
+    framesToPass = FRAMES_AFTER_COMING;
     send({ changed: true, ...facts() });
   }
 

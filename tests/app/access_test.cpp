@@ -389,7 +389,7 @@ private slots:
         // Patches, curves and the dial: with their figures.
         show(ViewId::Accuracy);
         auto *fields = window()->findChild<MatchFields *>(QStringLiteral("matchFields"));
-        const auto &patches = m_rig.state().results.validation->patches;
+        const auto patches = m_rig.state().results.validation->patches; // a copy: views leave runs
         for (const ValidatedPatch &p : patches)
             QVERIFY(fields->accessibleDescription().contains(
                 QString::fromStdString(p.aimed.reference.name)));

@@ -93,6 +93,7 @@ class BrowserTest : public QObject {
     QTemporaryDir m_folder;
     PrivateScreen m_first, m_second;
     QByteArray m_undisturbed; ///< readings of a run that nothing came between
+    Json m_undisturbedProof;  ///< and those of its proof
 
     [[nodiscard]] QString in(const char *name) const
     {
@@ -154,6 +155,7 @@ private slots:
         const double mean = json["validation"]["delta_e_2000"]["mean"].get<double>();
         VERIFY_BELOW(mean, 0.4);
         m_undisturbed = readFile(out + QStringLiteral("/readings.cgats"));
+        m_undisturbedProof = json["validation"]["patches"];
     }
 
     void whateverIsPulledTheRunEndsTheSame()
@@ -194,6 +196,11 @@ private slots:
         QVERIFY(!m_undisturbed.isEmpty());
         QCOMPARE(figures(readFile(out + QStringLiteral("/readings.cgats"))),
                  figures(m_undisturbed));
+        const Json proof = Json::parse(
+            readFile(out + QStringLiteral("/report.json")).toStdString())["validation"]["patches"];
+        QVERIFY(m_undisturbedProof.size() > 20);
+        QCOMPARE(QByteArray::fromStdString(proof.dump()),
+                 QByteArray::fromStdString(m_undisturbedProof.dump()));
     }
 
     void ofTwoDevicesTheChosenOneIsMeasured()

@@ -118,6 +118,8 @@ void connectIntents(Intents *intents, Session *session)
     obey(&Intents::matchEnded, &Session::endMatch);
     obey(&Intents::profileNamed, &Session::setProfileTitle);
     obey(&Intents::reportFolderChosen, &Session::saveReport);
+    obey(&Intents::readingsOffered, &Session::profileFromReadings);
+    obey(&Intents::reportOffered, &Session::recheckReport);
     obey(&Intents::told, &Session::setNotice);
     obey(&Intents::failed, &Session::setProblem);
     obey(&Intents::noticeDismissed, &Session::dismissNotice);

@@ -142,6 +142,16 @@ signals:
     void matchEnded();
     void profileNamed(const QString &title);
     void reportFolderChosen(const QString &folder);
+    // files that a person brings
+    void readingsOffered(const QString &readings, const QString &out); ///< a profile of them
+    void reportOffered(const QString &path);                           ///< to be computed anew
+    // the window itself
+    void languageChosen(const QString &code); ///< empty: the desktop's
+    void looksChosen(const QString &key);
+    void patchSideChosen(int pixels);
+    void studioWanted(); ///< who makes the reports
+    void backUpWanted();
+    void fileWanted(); ///< one is to be chosen, whatever it is
     void reportStyleChosen(const lantern::run::ReportStyle &style);
     /// A widget has something to tell that is not the session's doing.
     void told(const QString &text);

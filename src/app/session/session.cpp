@@ -134,6 +134,8 @@ void Session::connectParts()
     connect(&m_meter, &MeterPart::changed, this, &Session::publish);
     connect(&m_light, &LightPart::changed, this, &Session::publish);
     connect(&m_light, &LightPart::failed, this, &Session::setProblem);
+    connect(&m_file, &FilePart::told, this, &Session::setNotice);
+    connect(&m_file, &FilePart::failed, this, &Session::setProblem);
     connect(&m_checklist, &ChecklistPart::changed, this, &Session::publish);
     connect(&m_history, &HistoryPart::changed, this, &Session::publish);
     connect(&m_history, &HistoryPart::told, this, &Session::onHistory);
@@ -297,6 +299,7 @@ void Session::compose() const
     m_state.notice = m_notice;
     m_state.noticeIsProblem = m_noticeIsProblem;
     m_state.reportFolder = m_reportFolder;
+    m_state.logbookPath = m_logbookPath;
     m_state.reportStyle = m_reportStyle;
     m_state.aimAtEnd = m_aimAtEnd;
     m_state.freshRunWanted = m_freshRunWanted;

@@ -5,6 +5,7 @@
 #include "app/session/batch_part.h"
 #include "app/session/book_part.h"
 #include "app/session/checklist_part.h"
+#include "app/session/file_part.h"
 #include "app/session/forecast_part.h"
 #include "app/session/gamut_part.h"
 #include "app/session/history_part.h"
@@ -216,6 +217,12 @@ public slots:
     void turnControls(const lantern::MonitorControls &controls);
     void noteControls(const lantern::MonitorControls &controls);
     void setAdjustMode(lantern::run::AdjustMode mode);
+    /// A profile of a file of readings, written to `out`.
+    void profileFromReadings(const QString &readings, const QString &out)
+    {
+        m_file.makeProfile(readings, out, m_aim.state().profileForm);
+    }
+    void recheckReport(const QString &path) { m_file.recheck(path); }
     /// Writes profile, readings and report into a folder.
     void saveReport(const QString &folder);
     void setReportStyle(const lantern::run::ReportStyle &style);
@@ -349,6 +356,7 @@ private:
     BatchPart m_batch;
     TunePart m_tune;
     BookPart m_book;
+    FilePart m_file;
     RunPart m_run;
 
     mutable SessionState m_state;

@@ -15,10 +15,9 @@ namespace {
 
 using run::Activity;
 
-QString tr(const char *text, const char *comment = nullptr)
-{
-    return QCoreApplication::translate("Ledger", text, comment);
-}
+struct LedgerWords {
+    Q_DECLARE_TR_FUNCTIONS(LedgerWords)
+};
 
 constexpr double kGamutMissing = 3; ///< per cent of the aimed one; common practice
 
@@ -92,7 +91,7 @@ LedgerRow readyRow(const SessionState &state)
 {
     const auto done = std::count_if(state.ready.begin(), state.ready.end(),
                                     [](const ReadyPoint &p) { return p.done; });
-    LedgerRow row{tr("Ready"), tr("points")};
+    LedgerRow row{LedgerWords::tr("Ready"), LedgerWords::tr("points")};
     row.aim = QLocale().toString(state.ready.size());
     row.before = row.lastTime = dash();
     row.now = QLocale().toString(done);
@@ -114,10 +113,10 @@ std::optional<double> worstLight(const Evenness &e)
 /// What is being measured now, else what was measured last.
 LedgerRow evennessRow(const SessionState &state, const Tolerance &tolerance)
 {
-    LedgerRow row{tr("Evenness"), tr("% of middle")};
+    LedgerRow row{LedgerWords::tr("Evenness"), LedgerWords::tr("% of middle")};
     row.view = ViewId::Evenness;
     row.aim =
-        tolerance.evenLight ? tr("100 ± %1").arg(figure(100 * *tolerance.evenLight, 0)) : dash();
+        tolerance.evenLight ? LedgerWords::tr("100 ± %1").arg(figure(100 * *tolerance.evenLight, 0)) : dash();
     row.before = dash();
     const bool isNow = state.onErrand() && state.results.evenness;
     const size_t last = isNow ? 0 : 1;
@@ -135,15 +134,15 @@ LedgerRow evennessRow(const SessionState &state, const Tolerance &tolerance)
 
 LedgerRow profileRow(const SessionState &state)
 {
-    LedgerRow row{tr("Profile in use"), {}};
-    row.aim = tr("this run");
+    LedgerRow row{LedgerWords::tr("Profile in use"), {}};
+    row.aim = LedgerWords::tr("this run");
     row.before = dash();
     row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
                        ? QLocale().toString(
                              QDate::fromString(
                                  QString::fromStdString(state.lastTime->setup.startedAt).left(10),
                                  Qt::ISODate),
-                             tr("d MMM", "date of the last run"))
+                             LedgerWords::tr("d MMM", "date of the last run"))
                        : dash();
     row.now = state.inUse.checked ? state.inUse.found : dash();
     const bool isExpected =
@@ -161,7 +160,7 @@ MainAction toNextDisplay(const SessionState &state)
     const int next = nextDisplay(state);
     if (next < 0)
         return {};
-    return {tr("Go to %1").arg(state.displays[static_cast<size_t>(next)].name),
+    return {LedgerWords::tr("Go to %1").arg(state.displays[static_cast<size_t>(next)].name),
             {},
             NextStep::NextDisplay};
 }
@@ -176,10 +175,10 @@ MainAction inMatch(const SessionState &state)
     const auto done =
         std::ranges::count_if(all, [&](const QString &id) { return isMatched(state, id); });
     const int next = nextMatched(state);
-    const QString how = tr("%1 of %2 that are to be alike.").arg(done).arg(all.size());
+    const QString how = LedgerWords::tr("%1 of %2 that are to be alike.").arg(done).arg(all.size());
     if (next < 0)
-        return {tr("How alike they are"), how, NextStep::ShowMatch};
-    return {tr("Carry the meter to %1").arg(state.displays[static_cast<size_t>(next)].name), how,
+        return {LedgerWords::tr("How alike they are"), how, NextStep::ShowMatch};
+    return {LedgerWords::tr("Carry the meter to %1").arg(state.displays[static_cast<size_t>(next)].name), how,
             NextStep::CarryMeter};
 }
 
@@ -189,18 +188,18 @@ MainAction inWorkshop(const SessionState &state)
     if (!state.batch)
         return {};
     const QString where =
-        tr("Connected as %1.").arg(state.displays[static_cast<size_t>(state.selected)].name);
+        LedgerWords::tr("Connected as %1.").arg(state.displays[static_cast<size_t>(state.selected)].name);
     if (state.batchTable && run::isReferenceDue(*state.batchTable, *state.batch) &&
         state.batch->onBench.isEmpty())
-        return {tr("Read the reference unit"),
-                tr("%1, to see that the meter is still the same.").arg(state.batch->referenceUnit),
+        return {LedgerWords::tr("Read the reference unit"),
+                LedgerWords::tr("%1, to see that the meter is still the same.").arg(state.batch->referenceUnit),
                 NextStep::ReadReference};
     const QString next = nextUnit(state);
     if (next.isEmpty())
-        return {tr("Scan the next serial number"), {}, NextStep::None};
+        return {LedgerWords::tr("Scan the next serial number"), {}, NextStep::None};
     const bool isCut = next == state.batch->onBench;
-    return {isCut ? tr("Go on with %1").arg(next) : tr("Measure %1").arg(next),
-            state.unit.isEmpty() ? where : tr("Connect it and hang the meter on it."),
+    return {isCut ? LedgerWords::tr("Go on with %1").arg(next) : LedgerWords::tr("Measure %1").arg(next),
+            state.unit.isEmpty() ? where : LedgerWords::tr("Connect it and hang the meter on it."),
             NextStep::MeasureUnit};
 }
 
@@ -210,15 +209,15 @@ MainAction afterRun(const SessionState &state)
     if (!state.results.setup.batch.empty() && state.batch)
         return inWorkshop(state);
     MainAction next = toNextDisplay(state);
-    const MainAction open{tr("Open the report"), tr("The report is saved."), NextStep::OpenReport};
+    const MainAction open{LedgerWords::tr("Open the report"), LedgerWords::tr("The report is saved."), NextStep::OpenReport};
     if (MainAction carry = inMatch(state); carry.step != NextStep::None) {
         const bool isSaved = !state.reportFolder.isEmpty();
-        carry.other = isSaved ? open.text : tr("Save the report");
+        carry.other = isSaved ? open.text : LedgerWords::tr("Save the report");
         carry.otherStep = isSaved ? open.step : NextStep::SaveReport;
         return carry;
     }
     if (state.reportFolder.isEmpty()) {
-        MainAction save{tr("Save the report"), tr("The run is complete."), NextStep::SaveReport};
+        MainAction save{LedgerWords::tr("Save the report"), LedgerWords::tr("The run is complete."), NextStep::SaveReport};
         save.other = next.text;
         save.otherStep = next.step;
         return save;
@@ -235,18 +234,18 @@ MainAction afterRun(const SessionState &state)
 MainAction checkAction(const SessionState &state)
 {
     if (!state.check)
-        return {tr("Check the last run"), tr("One minute with the meter; changes nothing."),
+        return {LedgerWords::tr("Check the last run"), LedgerWords::tr("One minute with the meter; changes nothing."),
                 NextStep::CheckFirst};
     if (state.check->verdict == CheckFirst::Verdict::Holds) {
         MainAction next = toNextDisplay(state);
         if (next.step == NextStep::None)
-            next.text = tr("It holds");
-        next.hint = tr("This display holds: nothing has to be done.");
-        next.other = tr("Check again");
+            next.text = LedgerWords::tr("It holds");
+        next.hint = LedgerWords::tr("This display holds: nothing has to be done.");
+        next.other = LedgerWords::tr("Check again");
         next.otherStep = NextStep::CheckFirst;
         return next;
     }
-    return {tr("Run again with the same aim"), inLocale(aimSummary(state.lastTime->setup.aim)),
+    return {LedgerWords::tr("Run again with the same aim"), inLocale(aimSummary(state.lastTime->setup.aim)),
             NextStep::SameAgain};
 }
 
@@ -255,33 +254,33 @@ MainAction beforeRun(const SessionState &state)
     if (state.batch && (state.view == ViewId::Workshop || !state.unit.isEmpty()))
         return inWorkshop(state);
     if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
-        return {tr("Go on with the unfinished run"),
-                tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
+        return {LedgerWords::tr("Go on with the unfinished run"),
+                LedgerWords::tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
     if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
         return checkAction(state);
     if (const MainAction carry = inMatch(state);
         carry.step == NextStep::CarryMeter && !state.readyConfirmed && !state.freshRunWanted)
         return carry;
     if (!state.readyConfirmed && state.view != ViewId::Ready)
-        return {tr("Check the display"), tr("Most failures come from skipping this."),
+        return {LedgerWords::tr("Check the display"), LedgerWords::tr("Most failures come from skipping this."),
                 NextStep::ShowReady};
     if (!state.readyConfirmed) {
         const auto open = std::count_if(state.ready.begin(), state.ready.end(),
                                         [](const ReadyPoint &p) { return !p.done; });
-        return {open == 0   ? tr("Ready: choose the aim")
-                : open == 1 ? tr("Go on with 1 point open")
-                            : tr("Go on with %1 points open").arg(open),
-                open == 0 ? QString() : tr("Each open point can spoil the readings."),
+        return {open == 0   ? LedgerWords::tr("Ready: choose the aim")
+                : open == 1 ? LedgerWords::tr("Go on with 1 point open")
+                            : LedgerWords::tr("Go on with %1 points open").arg(open),
+                open == 0 ? QString() : LedgerWords::tr("Each open point can spoil the readings."),
                 NextStep::ConfirmReady};
     }
     if (state.view != ViewId::Aim)
-        return {tr("Choose the aim"), QString(), NextStep::ChooseAim};
+        return {LedgerWords::tr("Choose the aim"), QString(), NextStep::ChooseAim};
     if (!state.aimProblem.isEmpty())
-        return {tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
+        return {LedgerWords::tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
     const QString where = state.slotWanted
-                              ? tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
+                              ? LedgerWords::tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
                               : QString();
-    return {tr("Use this aim"), inLocale(aimSummary(state.aim)) + where, NextStep::BeginRun};
+    return {LedgerWords::tr("Use this aim"), inLocale(aimSummary(state.aim)) + where, NextStep::BeginRun};
 }
 
 /// While a person turns the controls: going on is the thing to do only when white is right or the
@@ -289,35 +288,35 @@ MainAction beforeRun(const SessionState &state)
 MainAction byHand(const SessionState &state)
 {
     const auto &advice = state.results.handAdvice;
-    const QString hint = tr("Reading again and again while you turn.");
-    const QString goOn = tr("Go on with white as it is");
+    const QString hint = LedgerWords::tr("Reading again and again while you turn.");
+    const QString goOn = LedgerWords::tr("Go on with white as it is");
     if (!advice)
-        return {tr("Reading white"), hint, NextStep::None, goOn, NextStep::Proceed};
+        return {LedgerWords::tr("Reading white"), hint, NextStep::None, goOn, NextStep::Proceed};
     const double percent = std::round(100 * std::abs(advice->luminanceError));
     const QString light = advice->luminanceError < 0
-                              ? tr("%1 % too dark").arg(figure(percent, 0))
-                              : tr("%1 % too bright").arg(figure(percent, 0));
+                              ? LedgerWords::tr("%1 % too dark").arg(figure(percent, 0))
+                              : LedgerWords::tr("%1 % too bright").arg(figure(percent, 0));
     const bool right = advice->whiteIsRight && advice->luminanceIsRight;
     if (right)
-        return {tr("White is right: go on"), hint, NextStep::Proceed};
+        return {LedgerWords::tr("White is right: go on"), hint, NextStep::Proceed};
     if (!advice->turn)
-        return {advice->luminanceIsRight ? goOn : tr("Go on, %1").arg(light),
-                tr("The controls can do no more."), NextStep::Proceed};
+        return {advice->luminanceIsRight ? goOn : LedgerWords::tr("Go on, %1").arg(light),
+                LedgerWords::tr("The controls can do no more."), NextStep::Proceed};
     const bool less = advice->turn->light < 1;
     QString off;
     switch (advice->turn->control) {
     case Control::RedGain:
-        off = less ? tr("Still too much red") : tr("Still too little red");
+        off = less ? LedgerWords::tr("Still too much red") : LedgerWords::tr("Still too little red");
         break;
     case Control::GreenGain:
-        off = less ? tr("Still too much green") : tr("Still too little green");
+        off = less ? LedgerWords::tr("Still too much green") : LedgerWords::tr("Still too little green");
         break;
     case Control::BlueGain:
-        off = less ? tr("Still too much blue") : tr("Still too little blue");
+        off = less ? LedgerWords::tr("Still too much blue") : LedgerWords::tr("Still too little blue");
         break;
     case Control::Contrast:
     case Control::Brightness:
-        off = tr("Still %1").arg(light);
+        off = LedgerWords::tr("Still %1").arg(light);
     }
     return {off, hint, NextStep::None, goOn, NextStep::Proceed};
 }
@@ -343,46 +342,46 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     const Marks marks(state, *s.now, aim);
     std::vector<LedgerRow> rows = {readyRow(state)};
 
-    LedgerRow white{tr("White point"), QStringLiteral("K")};
+    LedgerRow white{LedgerWords::tr("White point"), QStringLiteral("K")};
     white.view = ViewId::White;
     const auto kelvin = aimedKelvin(aim);
-    white.aim = kelvin ? figure(kelvin, 0) : tr("native");
+    white.aim = kelvin ? figure(kelvin, 0) : LedgerWords::tr("native");
     fill(white, s, 0,
          [](const DisplayState &d) { return d.cct ? std::optional(d.cct->kelvin) : std::nullopt; });
     if (s.now->white && !s.now->cct) { // too far from the blackbodies for a temperature
         const Chromaticity c = chromaticity(*s.now->white);
         white.now = QStringLiteral("%1 %2").arg(figure(c.x, 3), figure(c.y, 3));
-        white.unit = tr("x y");
+        white.unit = LedgerWords::tr("x y");
     }
     white.mark = marks.of({Figure::White}, s.now->white.has_value());
     rows.push_back(white);
 
-    LedgerRow luminance{tr("Luminance"), QStringLiteral("cd/m²")};
+    LedgerRow luminance{LedgerWords::tr("Luminance"), QStringLiteral("cd/m²")};
     luminance.view = ViewId::White;
-    luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : tr("native");
+    luminance.aim = aim.luminanceCdM2 ? figure(aim.luminanceCdM2, 1) : LedgerWords::tr("native");
     fill(luminance, s, 1,
          [](const DisplayState &d) { return d.white ? std::optional(d.white->Y) : std::nullopt; });
     luminance.mark = marks.of({Figure::Luminance, Figure::Brightness}, s.now->white.has_value());
     rows.push_back(luminance);
 
-    LedgerRow black{tr("Black"), QStringLiteral("cd/m²")};
+    LedgerRow black{LedgerWords::tr("Black"), QStringLiteral("cd/m²")};
     black.view = ViewId::Tone;
     black.aim =
-        aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : tr("native");
+        aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : LedgerWords::tr("native");
     fill(black, s, 3,
          [](const DisplayState &d) { return d.black ? std::optional(d.black->Y) : std::nullopt; });
     black.mark = marks.of({Figure::Contrast, Figure::BareContrast}, s.now->black.has_value());
     rows.push_back(black);
 
-    LedgerRow tone{tr("Tone curve"), tr("gamma")};
+    LedgerRow tone{LedgerWords::tr("Tone curve"), LedgerWords::tr("gamma")};
     tone.view = ViewId::Tone;
     if (const auto *g = std::get_if<GammaTone>(&aim.tone)) {
         tone.aim = figure(g->gamma, 2);
         fill(tone, s, 2, [](const DisplayState &d) { return d.gamma; });
     } else if (std::holds_alternative<NativeTone>(aim.tone))
-        tone.aim = tr("native");
+        tone.aim = LedgerWords::tr("native");
     else { // an exponent says nothing of such a curve
-        tone.unit = tr("% off %1").arg(inLocale(toneName(aim.tone)));
+        tone.unit = LedgerWords::tr("% off %1").arg(inLocale(toneName(aim.tone)));
         const auto limit = marks.tolerance().toneMean;
         tone.aim = atMost(limit ? std::optional(100 * *limit) : std::nullopt);
         fill(tone, s, 1, [](const DisplayState &d) {
@@ -392,7 +391,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     tone.mark = marks.of({Figure::ToneMean, Figure::GreySteps}, s.now->gamma.has_value());
     rows.push_back(tone);
 
-    LedgerRow grey{tr("Tint of greys"), tr("ΔE00, worst")};
+    LedgerRow grey{LedgerWords::tr("Tint of greys"), LedgerWords::tr("ΔE00, worst")};
     grey.view = ViewId::Tone;
     grey.aim = atMost(marks.tolerance().greyMean);
     const auto tints = [](const std::optional<DisplayState> &d) {
@@ -414,9 +413,9 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     rows.push_back(grey);
 
     // Of sRGB, or of the aimed primaries.
-    LedgerRow gamut{tr("Gamut"), aim.primaries ? tr("% of aim") : tr("% sRGB")};
+    LedgerRow gamut{LedgerWords::tr("Gamut"), aim.primaries ? LedgerWords::tr("% of aim") : LedgerWords::tr("% sRGB")};
     gamut.view = ViewId::Gamut;
-    gamut.aim = aim.primaries ? QStringLiteral("100") : tr("native");
+    gamut.aim = aim.primaries ? QStringLiteral("100") : LedgerWords::tr("native");
     const auto covered = [&aim](const DisplayState &d) -> std::optional<double> {
         if (!d.primaries)
             return std::nullopt;
@@ -430,7 +429,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
                                                    : Mark::Over;
     rows.push_back(gamut);
 
-    LedgerRow accuracy{tr("Colour accuracy"), QStringLiteral("ΔE00")};
+    LedgerRow accuracy{LedgerWords::tr("Colour accuracy"), QStringLiteral("ΔE00")};
     accuracy.view = ViewId::Accuracy;
     const bool isUsual = marks.tolerance().formula == DifferenceFormula::De2000;
     accuracy.aim = isUsual ? atMost(marks.tolerance().colourMean) : dash(); // of other differences
@@ -446,7 +445,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
         lastMean = state.lastTime->validation->meanDeltaE00;
     accuracy.lastTime = figure(lastMean, 2);
     if (state.byEye && !r.validation) { // nobody measured it: no figure
-        accuracy.now = tr("by eye");
+        accuracy.now = LedgerWords::tr("by eye");
         accuracy.mark = Mark::ByEye;
     }
     rows.push_back(accuracy);
@@ -470,7 +469,7 @@ int nextDisplay(const SessionState &state)
 MainAction mainAction(const SessionState &state)
 {
     if (state.preparing)
-        return {tr("Preparing the demo"), tr("Earlier runs are being measured."), NextStep::None};
+        return {LedgerWords::tr("Preparing the demo"), LedgerWords::tr("Earlier runs are being measured."), NextStep::None};
     const StageWords words = stageWords(state.status.stage, state);
     switch (state.status.activity) {
     case Activity::Idle:
@@ -482,17 +481,17 @@ MainAction mainAction(const SessionState &state)
             return byHand(state);
         return {words.working, QString(), NextStep::None};
     case Activity::Paused:
-        return {tr("Go on"), tr("Paused; nothing is lost."), NextStep::Resume};
+        return {LedgerWords::tr("Go on"), LedgerWords::tr("Paused; nothing is lost."), NextStep::Resume};
     case Activity::Faulted:
-        return {tr("Go on"), tr("The same patch is read again."), NextStep::Resume};
+        return {LedgerWords::tr("Go on"), LedgerWords::tr("The same patch is read again."), NextStep::Resume};
     case Activity::Blocked:
         if (state.onErrand())
-            return {tr("Leave it"), QString(), NextStep::LeaveErrand};
-        return {tr("Choose another aim"), QString(), NextStep::ChooseAim};
+            return {LedgerWords::tr("Leave it"), QString(), NextStep::LeaveErrand};
+        return {LedgerWords::tr("Choose another aim"), QString(), NextStep::ChooseAim};
     case Activity::Finished:
         if (state.wantsAnotherAim())
-            return {tr("New run with this aim"),
-                    state.aimProblem.isEmpty() ? tr("The run just made is kept as it is.")
+            return {LedgerWords::tr("New run with this aim"),
+                    state.aimProblem.isEmpty() ? LedgerWords::tr("The run just made is kept as it is.")
                                                : state.aimProblem,
                     state.aimProblem.isEmpty() ? NextStep::NewRun : NextStep::ChooseAim};
         return afterRun(state);

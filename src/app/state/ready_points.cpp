@@ -12,10 +12,9 @@ namespace {
 
 constexpr double kWarmMinutes = 30; // common practice: 15 to 30 minutes
 
-QString tr(const char *text)
-{
-    return QCoreApplication::translate("Ready", text);
-}
+struct ReadyWords {
+    Q_DECLARE_TR_FUNCTIONS(ReadyWords)
+};
 
 QString number(double value, int decimals = 0)
 {
@@ -40,16 +39,16 @@ std::optional<bool> negated(const std::optional<bool> &value)
 ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmUp,
                      const std::set<QString> &ticked)
 {
-    ReadyPoint p{QStringLiteral("warm"), tr("Display warm"),
-                 tr("Colour and luminance drift while a panel warms up.")};
+    ReadyPoint p{QStringLiteral("warm"), ReadyWords::tr("Display warm"),
+                 ReadyWords::tr("Colour and luminance drift while a panel warms up.")};
     p.errand = ReadyErrand::WatchWarmUp;
     if (warmUp && warmUp->enough) {
         p.automatic = true;
         p.done = warmUp->warm;
         p.finding = warmUp->warm
-                        ? tr("White is stable: it changes by less than %1 % in ten minutes.")
+                        ? ReadyWords::tr("White is stable: it changes by less than %1 % in ten minutes.")
                               .arg(number(100 * kWarmDrift, 1))
-                        : tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
+                        : ReadyWords::tr("Still warming, about %1 minutes more: white drifts by %2 % in ten.")
                               .arg(number(std::ceil(warmUp->minutesToWarm)),
                                    number(100 * warmUp->drift, 1));
         return p;
@@ -58,20 +57,20 @@ ReadyPoint warmPoint(const ReadyFacts &facts, const std::optional<WarmUp> &warmU
     if (facts.minutesOn && *facts.minutesOn >= kWarmMinutes)
         longOn = true;
     settle(p, longOn,
-           facts.minutesOn ? tr("On for %1 minutes.").arg(number(std::floor(*facts.minutesOn)))
+           facts.minutesOn ? ReadyWords::tr("On for %1 minutes.").arg(number(std::floor(*facts.minutesOn)))
                            : QString(),
            {}, ticked);
     if (!longOn && facts.minutesOn)
-        p.finding = tr("Known to be on for %1 minutes.").arg(number(std::floor(*facts.minutesOn)));
+        p.finding = ReadyWords::tr("Known to be on for %1 minutes.").arg(number(std::floor(*facts.minutesOn)));
     return p;
 }
 
 ReadyPoint meterPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
 {
-    ReadyPoint p{QStringLiteral("meter"), tr("Meter connected"),
-                 tr("Without it nothing can be measured.")};
-    settle(p, facts.meterAnswers, tr("%1 answers.").arg(facts.meterName),
-           facts.meterSays.isEmpty() ? tr("%1 does not answer.").arg(facts.meterName)
+    ReadyPoint p{QStringLiteral("meter"), ReadyWords::tr("Meter connected"),
+                 ReadyWords::tr("Without it nothing can be measured.")};
+    settle(p, facts.meterAnswers, ReadyWords::tr("%1 answers.").arg(facts.meterName),
+           facts.meterSays.isEmpty() ? ReadyWords::tr("%1 does not answer.").arg(facts.meterName)
                                      : facts.meterSays,
            ticked);
     return p;
@@ -79,42 +78,42 @@ ReadyPoint meterPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
 
 ReadyPoint certificatePoint(const ReadyFacts &facts)
 {
-    ReadyPoint p{QStringLiteral("certificate"), tr("The meter's certificate is in force"),
-                 tr("Past its date nobody vouches for the meter's uncertainty.")};
+    ReadyPoint p{QStringLiteral("certificate"), ReadyWords::tr("The meter's certificate is in force"),
+                 ReadyWords::tr("Past its date nobody vouches for the meter's uncertainty.")};
     p.automatic = true;
     p.done = !facts.certificateOverdue;
     const QString due = QLocale().toString(QDate::fromString(facts.certificateDue, Qt::ISODate),
                                            QLocale::ShortFormat);
-    p.finding = facts.certificateOverdue ? tr("It ran out on %1. Have it calibrated.").arg(due)
-                                         : tr("Until %1.").arg(due);
+    p.finding = facts.certificateOverdue ? ReadyWords::tr("It ran out on %1. Have it calibrated.").arg(due)
+                                         : ReadyWords::tr("Until %1.").arg(due);
     return p;
 }
 
 ReadyPoint correctionPoint(const ReadyFacts &facts, const std::set<QString> &ticked)
 {
-    ReadyPoint p{QStringLiteral("correction"), tr("The meter fits this panel"),
-                 tr("A colorimeter without a correction misreads some kinds of panel. The Meter "
+    ReadyPoint p{QStringLiteral("correction"), ReadyWords::tr("The meter fits this panel"),
+                 ReadyWords::tr("A colorimeter without a correction misreads some kinds of panel. The Meter "
                     "menu makes one; a spectral meter needs none.")};
     std::optional<bool> good;
     if (facts.needsNoCorrection || !facts.correction.isEmpty())
         good = true;
-    settle(p, good, facts.correction.isEmpty() ? tr("It needs no correction.") : facts.correction,
+    settle(p, good, facts.correction.isEmpty() ? ReadyWords::tr("It needs no correction.") : facts.correction,
            {}, ticked);
     return p;
 }
 
 ReadyPoint hangsPoint(const std::optional<Placement> &placement, const std::set<QString> &ticked)
 {
-    ReadyPoint p{QStringLiteral("hangs"), tr("Meter hangs flat on the patch"),
-                 tr("A gap lets in light and reads too dark.")};
+    ReadyPoint p{QStringLiteral("hangs"), ReadyWords::tr("Meter hangs flat on the patch"),
+                 ReadyWords::tr("A gap lets in light and reads too dark.")};
     p.errand = ReadyErrand::FindMeter;
     std::optional<bool> good;
     if (placement)
         good = placement->isSteady() && !placement->letsLightIn();
-    settle(p, good, tr("Found, steady, and the patch has been put under it."),
+    settle(p, good, ReadyWords::tr("Found, steady, and the patch has been put under it."),
            placement && !placement->isSteady()
-               ? tr("Its readings swing: it hangs crooked or moves. Tilt the screen back a little.")
-               : tr("Light leaks in, or black is unusually bright here."),
+               ? ReadyWords::tr("Its readings swing: it hangs crooked or moves. Tilt the screen back a little.")
+               : ReadyWords::tr("Light leaks in, or black is unusually bright here."),
            ticked);
     return p;
 }
@@ -138,26 +137,26 @@ std::vector<ReadyPoint> readyPoints(const ReadyFacts &facts, const std::optional
         points.push_back(p);
     };
     if (!facts.builtIn)
-        ask("factory", tr("Monitor at its factory settings"),
-            tr("Picture modes and dynamic contrast hide or move the controls."));
-    ask("night-light", tr("Night light off"), tr("A night light tints everything that is shown."),
-        negated(facts.nightLight), tr("It is off."),
-        tr("It is on. Switch it off in the desktop's settings."));
-    ask("automatic", tr("Automatic brightness and HDR mode off"),
+        ask("factory", ReadyWords::tr("Monitor at its factory settings"),
+            ReadyWords::tr("Picture modes and dynamic contrast hide or move the controls."));
+    ask("night-light", ReadyWords::tr("Night light off"), ReadyWords::tr("A night light tints everything that is shown."),
+        negated(facts.nightLight), ReadyWords::tr("It is off."),
+        ReadyWords::tr("It is on. Switch it off in the desktop's settings."));
+    ask("automatic", ReadyWords::tr("Automatic brightness and HDR mode off"),
         facts.lightSensor.value_or(false)
-            ? tr("This machine has a light sensor that may turn the brightness.")
-            : tr("Whatever moves light or colour by itself spoils the readings."));
-    ask("awake", tr("Screen saver and dimming off"),
-        tr("If the screen goes dark, readings are wasted."), facts.keptAwake,
-        tr("Held off while measuring."), {});
+            ? ReadyWords::tr("This machine has a light sensor that may turn the brightness.")
+            : ReadyWords::tr("Whatever moves light or colour by itself spoils the readings."));
+    ask("awake", ReadyWords::tr("Screen saver and dimming off"),
+        ReadyWords::tr("If the screen goes dark, readings are wasted."), facts.keptAwake,
+        ReadyWords::tr("Held off while measuring."), {});
     if (facts.onBattery)
-        ask("mains", tr("On mains power"), tr("On battery a laptop dims its panel."),
-            negated(facts.onBattery), tr("It is."), tr("It runs on its battery. Plug it in."));
+        ask("mains", ReadyWords::tr("On mains power"), ReadyWords::tr("On battery a laptop dims its panel."),
+            negated(facts.onBattery), ReadyWords::tr("It is."), ReadyWords::tr("It runs on its battery. Plug it in."));
     if (facts.foreignLut.value_or(false))
-        ask("lut", tr("No other program's video LUT"),
-            tr("It is put aside while measuring; a program that loads it again spoils the run."));
-    ask("light", tr("No light on the screen"),
-        tr("The meter reads light that falls on the glass as the screen's own."));
+        ask("lut", ReadyWords::tr("No other program's video LUT"),
+            ReadyWords::tr("It is put aside while measuring; a program that loads it again spoils the run."));
+    ask("light", ReadyWords::tr("No light on the screen"),
+        ReadyWords::tr("The meter reads light that falls on the glass as the screen's own."));
     points.push_back(hangsPoint(placement, ticked));
     return points;
 }

@@ -48,7 +48,7 @@ struct ViewId {
     auto operator<=>(const ViewId &) const = default;
     static const ViewId Ready, Check, Aim, Light, White, Tone, Gamut, Accuracy, Profile, Compare,
         ByEye, SoftProof, Logbook, Trends, Agreement, Evenness, Modes, Match, FineTune, Memory,
-        Workshop, Pages;
+        Workshop, Pages, Settings, Start;
 };
 inline constexpr ViewId ViewId::Ready{"ready"};
 inline constexpr ViewId ViewId::Check{"check"};
@@ -72,6 +72,8 @@ inline constexpr ViewId ViewId::FineTune{"fine-tune"};
 inline constexpr ViewId ViewId::Memory{"memory"};
 inline constexpr ViewId ViewId::Workshop{"workshop"};
 inline constexpr ViewId ViewId::Pages{"pages"};
+inline constexpr ViewId ViewId::Settings{"settings"};
+inline constexpr ViewId ViewId::Start{"start"};
 
 /// The newest verdict on a display, of a validation or of a check.
 struct DisplayVerdict {
@@ -494,6 +496,7 @@ struct SessionState : RunState,
     bool noticeIsProblem = false;
     QString reportFolder; ///< where the report of the run just made was saved; empty: not yet
     run::ReportStyle reportStyle;
+    QString logbookPath;
     bool preparing = false; ///< the demo's earlier runs are being made
 
     /// A run that is more than a small errand has been begun.

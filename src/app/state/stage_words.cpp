@@ -14,19 +14,18 @@ namespace {
 
 using run::Stage;
 
-QString tr(const char *text)
-{
-    return QCoreApplication::translate("Stages", text);
-}
+struct StagesWords {
+    Q_DECLARE_TR_FUNCTIONS(StagesWords)
+};
 
 QString measureVerb(const SessionState &state)
 {
     const run::RunSetup &setup = state.results.setup;
     if (setup.expectedError > 0)
-        return tr("Measure until ΔE00 %1").arg(QLocale().toString(setup.expectedError, 'f', 2));
+        return StagesWords::tr("Measure until ΔE00 %1").arg(QLocale().toString(setup.expectedError, 'f', 2));
     if (setup.maxMinutes > 0)
-        return tr("Measure for %1 minutes").arg(QLocale().toString(setup.maxMinutes, 'f', 0));
-    return tr("Measure %1 patches").arg(setup.chartPatches);
+        return StagesWords::tr("Measure for %1 minutes").arg(QLocale().toString(setup.maxMinutes, 'f', 0));
+    return StagesWords::tr("Measure %1 patches").arg(setup.chartPatches);
 }
 
 /// Between the patches white is read again: readings are more than patches.
@@ -34,7 +33,7 @@ QString measureHint(const SessionState &state)
 {
     const run::RunSetup &setup = state.results.setup;
     if (setup.expectedError > 0 || setup.maxMinutes > 0)
-        return tr("Then the profile is built from them.");
+        return StagesWords::tr("Then the profile is built from them.");
     static std::pair<int, int> known; // patches, readings
     if (known.first != setup.chartPatches || !setup.chartList.empty())
         known = {
@@ -43,7 +42,7 @@ QString measureHint(const SessionState &state)
                                                                     : setup.chartList)
                                  .size())};
     const int readings = known.second;
-    return tr("%1 readings with the whites in between. Then the profile is built from them.")
+    return StagesWords::tr("%1 readings with the whites in between. Then the profile is built from them.")
         .arg(readings);
 }
 
@@ -51,16 +50,16 @@ QString adjustHint(const SessionState &state)
 {
     const DisplayCard &card = state.displays[static_cast<size_t>(state.selected)];
     if (!card.can.remoteControls)
-        return tr("You turn, the program reads and advises.");
-    return card.builtIn ? tr("The program turns the panel's brightness.")
-                        : tr("The program turns the monitor's own controls.");
+        return StagesWords::tr("You turn, the program reads and advises.");
+    return card.builtIn ? StagesWords::tr("The program turns the panel's brightness.")
+                        : StagesWords::tr("The program turns the monitor's own controls.");
 }
 
 QString calibrateHint(const SessionState &state)
 {
     return state.results.setup.loadsLut
-               ? tr("Greys are read and the video LUT is corrected until it fits.")
-               : tr("This output has no video LUT: greys are read, the tone curve stays the "
+               ? StagesWords::tr("Greys are read and the video LUT is corrected until it fits.")
+               : StagesWords::tr("This output has no video LUT: greys are read, the tone curve stays the "
                     "panel's own, and the profile carries it.");
 }
 
@@ -145,7 +144,7 @@ const Entry &entryOf(Stage stage)
 
 QString words(const char *text)
 {
-    return text ? tr(text) : QString();
+    return text ? StagesWords::tr(text) : QString();
 }
 
 } // namespace

@@ -20,6 +20,8 @@ public:
     /// \param intents not owned
     View(const QString &title, const QString &explanation, Intents *intents);
     virtual void setState(const SessionState &state) = 0;
+    /// Takes a file of a kind that this view is for.
+    virtual void open(const QString &path) { Q_UNUSED(path) }
     /// As menus and its own heading call it.
     [[nodiscard]] const QString &title() const { return m_title; }
 

@@ -15,7 +15,9 @@
 #include "app/views/pages/pages_view.h"
 #include "app/views/profile/profile_view.h"
 #include "app/views/ready/ready_view.h"
+#include "app/views/settings/settings_view.h"
 #include "app/views/soft_proof/soft_proof_view.h"
+#include "app/views/start/start_view.h"
 #include "app/views/tone/tone_view.h"
 #include "app/views/trends/trends_view.h"
 #include "app/views/white/white_view.h"
@@ -60,6 +62,10 @@ std::vector<ViewEntry> viewRegistry()
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N)},
         {ViewId::FineTune, [](Intents *i) -> View * { return new FineTuneView(i); },
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F)},
+        {ViewId::Settings, [](Intents *i) -> View * { return new SettingsView(i); },
+         QKeySequence(Qt::CTRL | Qt::Key_Comma)},
+        {ViewId::Start, [](Intents *i) -> View * { return new StartView(i); },
+         QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H)},
     };
 }
 

@@ -123,7 +123,7 @@ void MeterDrawing::paintHang(QPainter &p) const
 void MeterDrawing::paintZero(QPainter &p) const
 {
     p.setPen(Qt::NoPen);
-    p.setBrush(QColor(0x12, 0x12, 0x12));
+    p.setBrush(theme::kDeep);
     p.drawRect(QRectF(34, 110, 162, 12));
     p.setPen(QPen(theme::kText, 1.6));
     p.setBrush(theme::kText);

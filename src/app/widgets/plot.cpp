@@ -54,7 +54,7 @@ Plot::Plot(const QString &title, const QString &xLabel, const QString &yLabel, Q
         axis->setTickLabelFont(theme::font(theme::kSmall));
         axis->setLabelFont(theme::font(theme::kSmall));
         axis->setNumberFormat(QStringLiteral("gb"));
-        axis->grid()->setPen(QPen(QColor(0x34, 0x34, 0x34)));
+        axis->grid()->setPen(QPen(theme::kGrid));
         axis->grid()->setZeroLinePen(QPen(theme::kLine));
         axis->ticker()->setTickCount(5);
     }

@@ -66,7 +66,7 @@ void DeskCard::paintEvent(QPaintEvent *)
     p.setRenderHint(QPainter::Antialiasing);
     const bool chosen = isChecked();
     p.setPen(QPen(chosen ? theme::kMuted : theme::kLine, chosen ? 1.5 : 1));
-    p.setBrush(QColor(0x1b, 0x1b, 0x1b));
+    p.setBrush(theme::kDeep);
     p.drawRoundedRect(screen(), 2, 2);
     if (chosen)
         p.fillRect(QRectF(screen().left(), screen().top() - 6, screen().width(), 3),

@@ -37,7 +37,7 @@ public:
         const QRectF r = option.rect;
         p->save();
         p->fillRect(r, current ? theme::kRaised : theme::kPanel);
-        p->fillRect(QRectF(r.left(), r.bottom(), r.width(), 1), QColor(0x3c, 0x3c, 0x3c));
+        p->fillRect(QRectF(r.left(), r.bottom(), r.width(), 1), theme::kGrid);
         if (current && index.column() == 0)
             p->fillRect(QRectF(r.left(), r.top(), 3, r.height()),
                         m_table->hasFocus() ? theme::kBright : theme::kMuted);

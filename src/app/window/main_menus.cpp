@@ -1,4 +1,6 @@
+#include "app/state/preferences.h"
 #include "app/widgets/file_choice.h"
+#include "app/window/about_dialog.h"
 #include "app/window/correction_dialog.h"
 #include "app/window/main_window.h"
 #include "app/window/studio_dialog.h"
@@ -17,23 +19,16 @@ namespace lantern::app {
 void MainWindow::makeMenus(QUndoStack *stack)
 {
     QMenu *file = menuBar()->addMenu(tr("&File"));
+    makeFileMenus(file);
     file->addAction(tr("Save the &report…"), QKeySequence::Save, this, &MainWindow::saveReport);
     file->addAction(tr("&Print a page for the client…"), QKeySequence::Print, this,
                     [this] { printReport(ReportForm::Short); });
     file->addAction(tr("Print the &whole report…"), this,
                     [this] { printReport(ReportForm::Long); });
-    file->addAction(tr("S&tudio on reports…"), this,
-                    [this] { (new StudioDialog(m_intents, m_state.reportStyle, this))->open(); });
+    file->addAction(tr("S&tudio on reports…"), this, &MainWindow::editStudio);
     file->addSeparator();
-    file->addAction(tr("&Back up the logbook…"), this, [this] {
-        const QString path = fileToSave(
-            this, QStringLiteral("log"), tr("Back up the logbook"),
-            QStringLiteral("logbook-%1.sqlite").arg(QDate::currentDate().toString(Qt::ISODate)),
-            tr("Logbooks (*.sqlite)"));
-        if (!path.isEmpty())
-            emit m_intents->logbookBackedUp(path);
-    });
-    file->addAction(tr("Take &over another logbook…"), this, [this] {
+    file->addAction(tr("&Back up the logbook…"), this, &MainWindow::backUp);
+    file->addAction(tr("Ta&ke over another logbook…"), this, [this] {
         const QString path =
             fileToOpen(this, QStringLiteral("log"), tr("Take over a logbook or a backup"),
                        tr("Logbooks (*.sqlite);;All files (*)"));
@@ -49,6 +44,9 @@ void MainWindow::makeMenus(QUndoStack *stack)
     QAction *redo = stack->createRedoAction(this, tr("&Redo"));
     redo->setShortcut(QKeySequence::Redo);
     edit->addActions({undo, redo});
+    edit->addSeparator();
+    edit->addAction(tr("&Settings"), this,
+                    [this] { emit m_intents->viewWanted(ViewId::Settings); });
 
     QMenu *run = menuBar()->addMenu(tr("&Run"));
     run->addAction(tr("&Next step"), m_intents, &Intents::acted)
@@ -99,14 +97,55 @@ void MainWindow::makeMenus(QUndoStack *stack)
         makeBenchMenu();
     makeMeterMenu();
 
+    makeHelpMenu();
+}
+
+void MainWindow::makeHelpMenu()
+{
     QMenu *help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&About Bold Lantern"), this, [this] {
-        QMessageBox::about(
-            this, tr("About Bold Lantern"),
-            tr("Bold Lantern %1\n\nMeasures displays, brings them to an aim and proves it.\nFree "
-               "software under the GNU General Public License, version 3 or later.")
-                .arg(QApplication::applicationVersion()));
+    m_helpAction = help->addAction(tr("Help on this &page"));
+    m_helpAction->setShortcut(QKeySequence(Qt::Key_F1));
+    m_helpAction->setCheckable(true);
+    m_helpAction->setChecked(preferences::helpShown());
+    connect(m_helpAction, &QAction::triggered, this, [this](bool on) { showHelp(on); });
+    help->addAction(tr("&Handbook"), this, [this] {
+        if (!Handbook::openInBrowser(QStringLiteral("index.html")))
+            showHelp(QStringLiteral("index.html"));
     });
+    help->addAction(tr("&Glossary"), this, [this] { showHelp(QStringLiteral("glossary.html")); });
+    help->addAction(tr("&First steps"), this,
+                    [this] { emit m_intents->viewWanted(ViewId::Start); });
+    help->addSeparator();
+    help->addAction(tr("&About Bold Lantern"), this, [this] { (new AboutDialog(this))->open(); });
+}
+
+void MainWindow::showHelp(bool shown)
+{
+    preferences::setHelpShown(shown);
+    m_helpAction->setChecked(shown);
+    m_help->setVisible(shown);
+    m_help->setState(m_state);
+}
+
+void MainWindow::showHelp(const QString &page)
+{
+    showHelp(true);
+    m_help->showPage(page);
+}
+
+void MainWindow::editStudio()
+{
+    (new StudioDialog(m_intents, m_state.reportStyle, this))->open();
+}
+
+void MainWindow::backUp()
+{
+    const QString path = fileToSave(
+        this, QStringLiteral("log"), tr("Back up the logbook"),
+        QStringLiteral("logbook-%1.sqlite").arg(QDate::currentDate().toString(Qt::ISODate)),
+        tr("Logbooks (*.sqlite)"));
+    if (!path.isEmpty())
+        emit m_intents->logbookBackedUp(path);
 }
 
 void MainWindow::makeBenchMenu()

@@ -2,6 +2,7 @@
 
 #include "app/workplace/pages_workplace.h"
 
+#include "app/state/preferences.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/focus_ring.h"
@@ -45,6 +46,7 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
       m_ledger(new LedgerView),
       m_stack(new QStackedWidget),
       m_meterHelp(new MeterHelp),
+      m_help(new HelpPane),
       m_handEntry(new HandEntry),
       m_runBar(new RunBar),
       m_buttons(new MonitorButtons),
@@ -53,6 +55,8 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     setWindowTitle(workplace->title().isEmpty() ? tr("Bold Lantern")
                                                 : tr("Bold Lantern · %1").arg(workplace->title()));
     setMinimumSize(kSmallest);
+    setAcceptDrops(true);
+    workplace->patchWindow()->setSide(preferences::patchSide());
     qApp->installEventFilter(new WheelGuard(this));
     ringTheFocus(this);
     for (const ViewEntry &entry : viewRegistry()) {
@@ -68,6 +72,8 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     middle->setSpacing(0);
     middle->addWidget(m_ledger);
     middle->addLayout(right, 1);
+    middle->addWidget(m_help);
+    m_help->setVisible(preferences::helpShown());
     auto *content = new QWidget;
     content->setMinimumSize(kContent);
     auto *parts = new QVBoxLayout(content);
@@ -95,6 +101,17 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
 
     connect(m_desk, &DeskWidget::displayChosen, m_intents, &Intents::displayWanted);
     connect(m_notice, &NoticeBar::dismissed, m_intents, &Intents::noticeDismissed);
+    connect(m_notice, &NoticeBar::helpWanted, this,
+            [this](const QString &page) { showHelp(page); });
+    connect(m_help, &HelpPane::hidden, this, [this] { showHelp(false); });
+    connect(m_help, &HelpPane::failed, m_intents, &Intents::failed);
+    connect(m_intents, &Intents::studioWanted, this, &MainWindow::editStudio);
+    connect(m_intents, &Intents::backUpWanted, this, &MainWindow::backUp);
+    connect(m_intents, &Intents::patchSideChosen, this, [this](int side) {
+        preferences::setPatchSide(side);
+        m_workplace->patchWindow()->setSide(side);
+        placePatch();
+    });
     connect(m_handEntry, &HandEntry::entered, m_intents, &Intents::readingEntered);
     connect(m_ledger, &LedgerView::viewChosen, m_intents, &Intents::viewWanted);
     connect(m_ledger, &LedgerView::aimWanted, m_intents,
@@ -142,6 +159,7 @@ void MainWindow::setState(const SessionState &state)
         placePatch(); // back to its corner, when it was forgotten
     }
     m_meterHelp->setState(state);
+    m_help->setState(state);
     m_handEntry->setWanted(state.entryWanted);
     if (m_correction)
         m_correction->setState(state);
@@ -270,11 +288,16 @@ void MainWindow::summon(const QString &display, const QString &page)
     activateWindow();
 }
 
-void MainWindow::closeEvent(QCloseEvent *event)
+void MainWindow::keepPlace()
 {
     QSettings().setValue(QLatin1String(kGeometryKey), saveGeometry());
     if (!isMaximized() && !isFullScreen())
         QSettings().setValue(QLatin1String(kSizeKey), size());
+}
+
+void MainWindow::closeEvent(QCloseEvent *event)
+{
+    keepPlace();
     m_workplace->patchWindow()->hide();
     QMainWindow::closeEvent(event);
 }

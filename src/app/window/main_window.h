@@ -4,6 +4,7 @@
 #include "app/views/view.h"
 #include "app/window/desk_widget.h"
 #include "app/window/hand_entry.h"
+#include "app/window/help_pane.h"
 #include "app/window/ledger_view.h"
 #include "app/window/meter_help.h"
 #include "app/window/monitor_buttons.h"
@@ -40,6 +41,11 @@ public:
     /// To the front, at a display and a view. \param display id; empty or unknown: the present one
     /// \param page key of a view; empty or unknown: as it is
     void summon(const QString &display, const QString &page);
+    /// Each by what is in it: an aim on the page Aim, a picture in Before and after … \param paths
+    /// of files, or of a folder with pictures
+    void openFiles(const QStringList &paths);
+    /// For the next window.
+    void keepPlace();
     /// The window goes where the chosen display is.
     void followDisplay();
     /// Lights the display that is chosen, so that it cannot be mistaken.
@@ -47,12 +53,23 @@ public:
 
 protected:
     void closeEvent(QCloseEvent *event) override;
+    void dragEnterEvent(QDragEnterEvent *event) override;
+    void dropEvent(QDropEvent *event) override;
     void showEvent(QShowEvent *event) override;
     void moveEvent(QMoveEvent *event) override;
     void resizeEvent(QResizeEvent *event) override;
 
 private:
     void makeMenus(QUndoStack *stack);
+    void makeFileMenus(QMenu *file);
+    void makeHelpMenu();
+    void chooseFile();
+    void openFile(const QString &path);
+    void openIn(ViewId view, const QString &path);
+    void backUp();
+    void editStudio();
+    void showHelp(bool shown);
+    void showHelp(const QString &page);
     void makeBenchMenu();
     void makeMeterMenu();
     void addSensors(QMenu *meter, QAction *before);
@@ -74,6 +91,7 @@ private:
     LedgerView *m_ledger;
     QStackedWidget *m_stack;
     MeterHelp *m_meterHelp;
+    HelpPane *m_help;
     CorrectionDialog *m_correction = nullptr; ///< made when first asked for
     HandEntry *m_handEntry;
     RunBar *m_runBar;
@@ -81,6 +99,7 @@ private:
     MonitorButtons *m_buttons;
     NoticeBar *m_notice;
     std::map<ViewId, View *> m_views;
+    QAction *m_helpAction;
     QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
     std::weak_ptr<run::BenchRig> m_buttonsFor; ///< whose buttons they are
     bool m_buttonsWanted = false;

@@ -1,6 +1,7 @@
 #include "app/window/notice_bar.h"
 
 #include "app/theme.h"
+#include "run/book/help_topics.h"
 
 #include <QAccessible>
 #include <QAccessibleWidget>
@@ -43,7 +44,11 @@ QAccessibleInterface *noticeInterface(const QString &className, QObject *object)
 } // namespace
 
 NoticeBar::NoticeBar(QWidget *parent)
-    : QWidget(parent), m_mark(new ProblemMark), m_text(new QLabel), m_hide(new QToolButton)
+    : QWidget(parent),
+      m_mark(new ProblemMark),
+      m_text(new QLabel),
+      m_more(new QToolButton),
+      m_hide(new QToolButton)
 {
     QAccessible::installFactory(noticeInterface);
     setObjectName(QStringLiteral("noticeBar"));
@@ -61,11 +66,16 @@ NoticeBar::NoticeBar(QWidget *parent)
     m_hide->setAccessibleName(tr("Hide this message"));
     m_hide->setToolTip(m_hide->accessibleName());
     connect(m_hide, &QToolButton::clicked, this, &NoticeBar::dismissed);
+    m_more->setObjectName(QStringLiteral("moreOnNotice"));
+    m_more->setText(tr("More on this"));
+    m_more->setToolTip(tr("The handbook's page on this message, beside the view"));
+    connect(m_more, &QToolButton::clicked, this, [this] { emit helpWanted(m_page); });
     auto *row = new QHBoxLayout(this);
     row->setContentsMargins(16, 7, 12, 7);
     row->setSpacing(10);
     row->addWidget(m_mark, 0, Qt::AlignTop);
     row->addWidget(m_text, 1);
+    row->addWidget(m_more, 0, Qt::AlignTop);
     row->addWidget(m_hide, 0, Qt::AlignTop);
     hide();
 }
@@ -81,6 +91,8 @@ void NoticeBar::setState(const SessionState &state)
     m_text->setFont(theme::font(m_isProblem ? 11 : theme::kNormal,
                                 m_isProblem ? QFont::DemiBold : QFont::Normal));
     m_text->setText(state.notice);
+    m_page = m_isProblem ? run::helpTopic(state.notice) : QString();
+    m_more->setVisible(!m_page.isEmpty());
     setAccessibleName(m_isProblem ? tr("Problem: %1").arg(state.notice) : state.notice);
     if (state.notice.isEmpty())
         return;

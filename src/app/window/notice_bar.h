@@ -18,12 +18,14 @@ public:
 
 signals:
     void dismissed();
-    void announced(const QString &text); ///< to screen readers
+    void announced(const QString &text);  ///< to screen readers
+    void helpWanted(const QString &page); ///< of the handbook
 
 private:
     QWidget *m_mark;
     QLabel *m_text;
-    QToolButton *m_hide;
+    QToolButton *m_more, *m_hide;
+    QString m_page; ///< of the handbook, on what is shown
     bool m_isProblem = false;
 };
 

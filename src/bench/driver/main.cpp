@@ -51,6 +51,20 @@ std::pair<std::string, uint64_t> eventAt(const std::string &option, const std::s
     return {text.substr(0, at), static_cast<uint64_t>(*number)};
 }
 
+constexpr char kHelp[] =
+    "Usage: bold-lantern-bench-meter [options]\n"
+    "A simulated meter as a driver program: it reads a simulated display and speaks the driver\n"
+    "protocol on standard input and output.\n"
+    "\n"
+    "Options:\n"
+    "  --display FILE      display file that it reads\n"
+    "  --meter KIND        colorimeter (default) or reference\n"
+    "  --technology NAME   of the panel, for its correction\n"
+    "  --seed NUMBER       of its noise\n"
+    "  --fault KIND@N      fails once, at reading N\n"
+    "  --misbehave KIND    breaks the protocol, to try what is made of it\n"
+    "  --help              this text\n";
+
 Options parseOptions(int argc, char **argv)
 {
     Options o;
@@ -203,6 +217,10 @@ Json reply(Driver &driver, const std::string &line)
 
 int main(int argc, char **argv)
 {
+    if (argc == 2 && std::string(argv[1]) == "--help") {
+        std::cout << kHelp;
+        return 0;
+    }
     try {
         Driver driver(parseOptions(argc, argv));
         for (std::string line; std::getline(std::cin, line);)

@@ -8,6 +8,9 @@
 #include <QSaveFile>
 #include <QStorageInfo>
 
+#include <fcntl.h>
+#include <unistd.h>
+
 namespace lantern::run {
 
 namespace {
@@ -23,6 +26,18 @@ constexpr qint64 kLargestFile = 64LL * 1024 * 1024;
     throw Error(ErrorKind::Device, path.toStdString(),
                 {"cannot be written: %1", {reason.toStdString()}},
                 "Check the folder's permissions and the free space on the disk.");
+}
+
+/// The new name lasts over a power cut only when the folder is on the disk, too. Some file systems
+/// cannot; the file itself is there all the same.
+void syncFolder(const QString &path)
+{
+    const int folder =
+        ::open(QFile::encodeName(path).constData(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (folder < 0)
+        return;
+    ::fsync(folder);
+    ::close(folder);
 }
 
 } // namespace
@@ -56,6 +71,7 @@ void writeFile(const QString &path, const QByteArray &content)
         cannotWrite(path, file.errorString(), content.size());
     if (file.write(content) != content.size() || !file.commit())
         cannotWrite(path, file.errorString(), content.size());
+    syncFolder(QFileInfo(path).absolutePath());
 }
 
 void makeFolder(const QString &path)

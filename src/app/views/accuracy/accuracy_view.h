@@ -20,6 +20,8 @@ class AccuracyView : public View {
 public:
     explicit AccuracyView(Intents *intents);
     void setState(const SessionState &state) override;
+    /// Colours to prove with.
+    void open(const QString &path) override { m_proof->takeColours(path); }
 
 private:
     void show(const SessionState &state);

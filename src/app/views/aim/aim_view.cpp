@@ -12,9 +12,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include <QDragEnterEvent>
 #include <QGridLayout>
-#include <QMimeData>
 #include <QPushButton>
 
 namespace lantern::app {
@@ -66,7 +64,6 @@ AimView::AimView(Intents *intents)
       m_light(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_eye(new EyeMatchRow)
 {
-    setAcceptDrops(true);
     m_contrast->setRange(50, 100000);
     m_contrast->setSuffix(tr(" : 1"));
     m_contrast->setAlignment(Qt::AlignRight);
@@ -201,7 +198,7 @@ AimView::AimView(Intents *intents)
         const QString path =
             fileToOpen(this, QStringLiteral("aims"), tr("Open an aim"), tr("Aims (*.json)"));
         if (!path.isEmpty())
-            openFile(path);
+            this->open(path);
     });
     connect(save, &QPushButton::clicked, this, [this] {
         const QString path =
@@ -380,7 +377,7 @@ void AimView::showFields(const AimFields &f)
     m_primaries->setPrimaries(f.primaries);
 }
 
-void AimView::openFile(const QString &path)
+void AimView::open(const QString &path)
 {
     try {
         const std::string source = path.toStdString();
@@ -390,19 +387,6 @@ void AimView::openFile(const QString &path)
     } catch (const Error &e) {
         emit intents()->failed(run::inWords(e));
     }
-}
-
-void AimView::dragEnterEvent(QDragEnterEvent *event)
-{
-    if (event->mimeData()->hasUrls())
-        event->acceptProposedAction();
-}
-
-void AimView::dropEvent(QDropEvent *event)
-{
-    const auto urls = event->mimeData()->urls();
-    if (!urls.isEmpty() && urls.front().isLocalFile())
-        openFile(urls.front().toLocalFile());
 }
 
 } // namespace lantern::app

@@ -23,15 +23,11 @@ class AimView : public View {
 public:
     explicit AimView(Intents *intents);
     void setState(const SessionState &state) override;
-
-protected:
-    void dragEnterEvent(QDragEnterEvent *event) override;
-    void dropEvent(QDropEvent *event) override;
+    void open(const QString &path) override;
 
 private:
     void edited();
     void use(const Aim &aim);
-    void openFile(const QString &path);
     void showFields(const AimFields &fields);
     void measureEdited();
     void openChart();

@@ -10,10 +10,8 @@
 #include "run/file/files.h"
 
 #include <QAbstractItemView>
-#include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QMimeData>
 
 #include <algorithm>
 
@@ -47,7 +45,6 @@ CompareView::CompareView(Intents *intents)
           m_stage->setRenditions(renditions, renditions->colours && renditions->problem.isEmpty());
       })
 {
-    setAcceptDrops(true);
     body()->addWidget(makeTop());
     body()->addWidget(m_stage, 1);
     body()->addWidget(makeBottom());
@@ -335,19 +332,6 @@ void CompareView::showFormer(bool on)
     m_former = on;
     m_stage->showFormer(on);
     emit intents()->formerStateWanted(m_chosenBefore, on);
-}
-
-void CompareView::dragEnterEvent(QDragEnterEvent *event)
-{
-    if (event->mimeData()->hasUrls())
-        event->acceptProposedAction();
-}
-
-void CompareView::dropEvent(QDropEvent *event)
-{
-    for (const QUrl &url : event->mimeData()->urls())
-        if (url.isLocalFile())
-            open(url.toLocalFile());
 }
 
 } // namespace lantern::app

@@ -20,13 +20,11 @@ public:
     explicit CompareView(Intents *intents);
     void setState(const SessionState &state) override;
     /// A picture, or all of a folder.
-    void open(const QString &path);
+    void open(const QString &path) override;
     /// Before is the print of this condition, which is a profile.
     void takePrint(const QString &path);
 
 protected:
-    void dragEnterEvent(QDragEnterEvent *event) override;
-    void dropEvent(QDropEvent *event) override;
     void showEvent(QShowEvent *event) override;
 
 private:

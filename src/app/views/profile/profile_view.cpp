@@ -60,41 +60,21 @@ ProfileView::ProfileView(Intents *intents)
 
 void ProfileView::formEdited()
 {
-    emit intents()->profileFormChosen(
-        {static_cast<ProfileKind>(m_kind->currentData().toInt()), m_version->currentData().toInt(),
-         m_gridPoints->currentData().toInt(), m_template->text().trimmed().toStdString(),
-         m_copyright->text().trimmed().toStdString()});
+    run::ProfileForm form = m_words->applied({});
+    form.kind = static_cast<ProfileKind>(m_kind->currentData().toInt());
+    form.version = m_version->currentData().toInt();
+    form.grid = m_gridPoints->currentData().toInt();
+    emit intents()->profileFormChosen(form);
 }
 
 /// How names are suggested, and whose the profiles are.
 void ProfileView::makeWordsRow()
 {
-    m_template = new QLineEdit;
-    m_template->setObjectName(QStringLiteral("nameTemplate"));
-    m_template->setAccessibleName(tr("Names are made of"));
-    m_template->setToolTip(tr("Places that are filled in: {display}, {serial}, {date}, {aim}, "
-                              "{white}, {luminance}, {tone}, {technology}, {meter}."));
-    m_copyright = new QLineEdit;
-    m_copyright->setObjectName(QStringLiteral("copyright"));
-    m_copyright->setAccessibleName(tr("Copyright"));
-    m_copyright->setToolTip(tr("Copyright that stands in the profile."));
-    auto *words = new QWidget;
-    auto *row = new QHBoxLayout(words);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->addWidget(m_template, 3);
-    row->addWidget(m_copyright, 2);
-    for (QLineEdit *line : {m_template, m_copyright}) {
-        line->setMaxLength(200);
-        line->setMinimumWidth(120);
-        connect(line, &QLineEdit::editingFinished, this, [this, line] {
-            if (line->isModified())
-                formEdited();
-            line->setModified(false);
-        });
-    }
+    m_words = new ProfileWords;
+    connect(m_words, &ProfileWords::edited, this, &ProfileView::formEdited);
     const int at = m_grid->rowCount();
     m_grid->addWidget(makeLabel(tr("Names, copyright"), theme::kNormal, theme::kMuted), at, 0);
-    m_grid->addWidget(words, at, 1);
+    m_grid->addWidget(m_words, at, 1);
 }
 
 /// Kind, version and tables, with the reason to choose them below.
@@ -293,12 +273,7 @@ void ProfileView::showFacts(const ProfileModel &m)
     m_name->setReadOnly(m.facts->nameFixed);
     m_aim->setText(m.facts->madeFor);
     const run::ProfileForm &form = m.facts->form;
-    for (const auto &[line, text] :
-         {std::pair{m_template, &form.nameTemplate}, {m_copyright, &form.copyright}}) {
-        if (!line->hasFocus() || !line->isModified())
-            line->setText(QString::fromStdString(*text));
-        line->setReadOnly(m.facts->nameFixed);
-    }
+    m_words->setForm(form, m.facts->nameFixed);
     m_kind->setCurrentIndex(m_kind->findData(static_cast<int>(form.kind)));
     m_version->setCurrentIndex(m_version->findData(form.version));
     if (m_gridPoints->findData(form.grid) < 0) // of another program

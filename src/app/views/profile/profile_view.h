@@ -2,6 +2,7 @@
 
 #include "app/views/profile/profile_model.h"
 #include "app/views/view.h"
+#include "app/widgets/profile_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -34,7 +35,8 @@ private:
     [[nodiscard]] const ProfileModel::Row *current() const;
 
     QGridLayout *m_grid;
-    QLineEdit *m_name, *m_template, *m_copyright;
+    QLineEdit *m_name;
+    ProfileWords *m_words;
     QComboBox *m_kind, *m_version, *m_gridPoints;
     QWidget *m_form;
     QLabel *m_formNote, *m_nextCheck;

@@ -5,10 +5,8 @@
 #include "app/widgets/number_cell.h"
 #include "app/widgets/small_box.h"
 
-#include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QHeaderView>
-#include <QMimeData>
 
 namespace lantern::app {
 
@@ -28,7 +26,6 @@ SoftProofView::SoftProofView(Intents *intents)
       m_pictures(new QPushButton(tr("Pict&ures on this paper"))),
       m_results(new QWidget)
 {
-    setAcceptDrops(true);
     for (QLabel *label : {m_sentence, m_ends, m_foreseen, m_read})
         wrap(label);
     for (QLabel *table : {m_foreseen, m_read})
@@ -169,19 +166,6 @@ void SoftProofView::setState(const SessionState &state)
         m_table->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder);
         fillSorted(m_table, m.beyond);
     }
-}
-
-void SoftProofView::dragEnterEvent(QDragEnterEvent *event)
-{
-    if (event->mimeData()->hasUrls())
-        event->acceptProposedAction();
-}
-
-void SoftProofView::dropEvent(QDropEvent *event)
-{
-    for (const QUrl &url : event->mimeData()->urls())
-        if (url.isLocalFile())
-            open(url.toLocalFile());
 }
 
 } // namespace lantern::app

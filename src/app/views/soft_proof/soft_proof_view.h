@@ -18,11 +18,7 @@ public:
     explicit SoftProofView(Intents *intents);
     void setState(const SessionState &state) override;
     /// A characterisation or an ICC output profile.
-    void open(const QString &path);
-
-protected:
-    void dragEnterEvent(QDragEnterEvent *event) override;
-    void dropEvent(QDropEvent *event) override;
+    void open(const QString &path) override;
 
 private:
     QWidget *makeTop();

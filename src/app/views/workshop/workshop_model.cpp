@@ -17,11 +17,6 @@ struct Workshop {
     Q_DECLARE_TR_FUNCTIONS(Workshop)
 };
 
-QString tr(const char *text)
-{
-    return Workshop::tr(text);
-}
-
 /// Rows of the logbook that the tables show, in their order.
 constexpr const char *kShown[] = {"proved_delta_uv", "proved_white_luminance", "colour_mean",
                                   "colour_worst"};
@@ -35,22 +30,22 @@ const run::BatchFigure &figureOf(const std::string &row)
 QString figureTitle(const std::string &row)
 {
     if (row == "proved_delta_uv")
-        return tr("Δu'v'");
+        return Workshop::tr("Δu'v'");
     if (row == "proved_white_luminance")
-        return tr("cd/m²");
+        return Workshop::tr("cd/m²");
     if (row == "proved_contrast_ratio")
-        return tr("contrast");
+        return Workshop::tr("contrast");
     if (row == "grey_mean")
-        return tr("greys ΔE00");
+        return Workshop::tr("greys ΔE00");
     if (row == "colour_mean")
-        return tr("ΔE00 mean");
+        return Workshop::tr("ΔE00 mean");
     if (row == "colour_worst")
-        return tr("worst");
+        return Workshop::tr("worst");
     if (row == "found_white_luminance")
-        return tr("cd/m² found");
+        return Workshop::tr("cd/m² found");
     if (row == "found_cct")
-        return tr("K found");
-    return tr("sRGB covered");
+        return Workshop::tr("K found");
+    return Workshop::tr("sRGB covered");
 }
 
 QString valueText(const std::optional<double> &value, const std::string &row)
@@ -69,14 +64,14 @@ QString stateOf(const run::BatchUnit &unit, const SessionState &state)
     const bool isOnBench = state.unit == unit.serial && state.hasRun() &&
                            state.status.activity != run::Activity::Finished;
     if (isOnBench)
-        return tr("on the bench");
+        return Workshop::tr("on the bench");
     if (unit.run == 0 || state.batch->queue.contains(unit.serial))
-        return unit.run == 0 ? tr("waits") : tr("waits, again");
+        return unit.run == 0 ? Workshop::tr("waits") : Workshop::tr("waits, again");
     if (!unit.isFinished)
-        return tr("unfinished");
-    QString text = unit.call == Call::Within ? tr("within")
-                   : unit.call == Call::Over ? tr("over")
-                                             : tr("cannot tell");
+        return Workshop::tr("unfinished");
+    QString text = unit.call == Call::Within ? Workshop::tr("within")
+                   : unit.call == Call::Over ? Workshop::tr("over")
+                                             : Workshop::tr("cannot tell");
     if (unit.attempts > 1)
         text = Workshop::tr("%1, run %2").arg(text).arg(unit.attempts);
     return text;
@@ -100,7 +95,7 @@ WorkshopModel::Row rowOf(const run::BatchUnit &unit, double index, const Session
     row.cells << unit.serial << stateOf(unit, state);
     const QStringList odd = oddIn(unit);
     if (!odd.isEmpty())
-        row.cells[1] += tr(" ◊"); // explained below the table
+        row.cells[1] += Workshop::tr(" ◊"); // explained below the table
     row.order = {index, static_cast<double>(unit.run)};
     for (const char *shown : kShown) {
         const auto value = valueIn(unit, shown);
@@ -120,10 +115,11 @@ WorkshopModel::Row rowOf(const run::BatchUnit &unit, double index, const Session
 void addSpread(WorkshopModel &m, const run::BatchTable &table)
 {
     using Part = double Spread::*;
-    const std::pair<QString, Part> rows[] = {{tr("mean"), &Spread::mean},
-                                             {tr("standard deviation"), &Spread::deviation},
-                                             {tr("least"), &Spread::least},
-                                             {tr("most"), &Spread::most}};
+    const std::pair<QString, Part> rows[] = {
+        {Workshop::tr("mean"), &Spread::mean},
+        {Workshop::tr("standard deviation"), &Spread::deviation},
+        {Workshop::tr("least"), &Spread::least},
+        {Workshop::tr("most"), &Spread::most}};
     if (table.spreads.empty())
         return;
     for (const auto &row : rows) {
@@ -173,9 +169,9 @@ QString recipeText(const run::Recipe &r)
         .arg(QString::fromStdString(r.aim.name), inLocale(aimSummary(r.aim)), patches,
              QString::fromStdString(r.ownTolerance ? r.ownTolerance->title
                                                    : toleranceByName(r.tolerance).title),
-             r.profileKind == ProfileKind::Table    ? tr("table profile")
-             : r.profileKind == ProfileKind::Matrix ? tr("matrix profile")
-                                                    : tr("gamma profile"));
+             r.profileKind == ProfileKind::Table    ? Workshop::tr("table profile")
+             : r.profileKind == ProfileKind::Matrix ? Workshop::tr("matrix profile")
+                                                    : Workshop::tr("gamma profile"));
 }
 
 QString sentenceOf(const SessionState &state, const run::BatchTable &table)
@@ -201,7 +197,7 @@ QString sentenceOf(const SessionState &state, const run::BatchTable &table)
 
 QStringList unitColumns()
 {
-    QStringList columns = {tr("Serial"), tr("State")};
+    QStringList columns = {Workshop::tr("Serial"), Workshop::tr("State")};
     for (const char *shown : kShown)
         columns << figureTitle(shown);
     return columns;
@@ -209,7 +205,7 @@ QStringList unitColumns()
 
 QStringList spreadColumns()
 {
-    QStringList columns = {tr("Units that are done")};
+    QStringList columns = {Workshop::tr("Units that are done")};
     for (const char *shown : kShown)
         columns << figureTitle(shown);
     return columns;
@@ -225,8 +221,9 @@ WorkshopModel workshopModel(const SessionState &state)
                                             b.name, QLocale().toString(b.begunAt.toLocalTime(),
                                                                        QLocale::ShortFormat))});
     if (!m.isOpen) {
-        m.sentence = tr("No batch is open. A batch takes units one after another through the same "
-                        "recipe: what the pages Aim, Profile and Colour accuracy say now.");
+        m.sentence =
+            Workshop::tr("No batch is open. A batch takes units one after another through the same "
+                         "recipe: what the pages Aim, Profile and Colour accuracy say now.");
         run::RunSetup setup;
         setup.aim = state.aim;
         state.measure.applyTo(setup);

@@ -1,5 +1,7 @@
 #include "run/device/meters/child_program.h"
 
+#include <QProcessEnvironment>
+
 #include <csignal>
 #include <unistd.h>
 
@@ -11,8 +13,32 @@ constexpr int kStopMs = 1000;
 
 } // namespace
 
+QProcessEnvironment bareEnvironment()
+{
+    static const QStringList kept = {QStringLiteral("PATH"),
+                                     QStringLiteral("HOME"),
+                                     QStringLiteral("USER"),
+                                     QStringLiteral("LANG"),
+                                     QStringLiteral("LANGUAGE"),
+                                     QStringLiteral("TZ"),
+                                     QStringLiteral("DISPLAY"),
+                                     QStringLiteral("XAUTHORITY"),
+                                     QStringLiteral("WAYLAND_DISPLAY"),
+                                     QStringLiteral("XDG_RUNTIME_DIR"),
+                                     QStringLiteral("TMPDIR"),
+                                     QStringLiteral("LD_LIBRARY_PATH"),
+                                     QStringLiteral("DBUS_SESSION_BUS_ADDRESS")};
+    const auto all = QProcessEnvironment::systemEnvironment();
+    QProcessEnvironment bare;
+    for (const QString &name : all.keys())
+        if (kept.contains(name) || name.startsWith(QLatin1String("LC_")))
+            bare.insert(name, all.value(name));
+    return bare;
+}
+
 ChildProgram::ChildProgram(QObject *parent) : QProcess(parent)
 {
+    setProcessEnvironment(bareEnvironment());
     setChildProcessModifier([] { ::setpgid(0, 0); });
     connect(this, &QProcess::started, this, [this] {
         m_output.clear();

@@ -6,6 +6,10 @@
 
 namespace lantern::run {
 
+/// What a meter's program needs of the environment: where programs, the display server and the
+/// session are, and the language. No more: other variables may hold secrets.
+QProcessEnvironment bareEnvironment();
+
 /// A program run for a reading, that cannot harm this one: it has a process group of its own, which
 /// ends with it, and of what it prints no more is kept than its user can want.
 class ChildProgram : public QProcess {

@@ -40,7 +40,7 @@ QString CommandMeter::name() const
 void CommandMeter::read(const DeviceRgb &shown)
 {
     m_process.stop();
-    auto environment = QProcessEnvironment::systemEnvironment();
+    QProcessEnvironment environment = bareEnvironment();
     for (const auto &[name, value] :
          {std::pair{"LANTERN_R", shown.r}, {"LANTERN_G", shown.g}, {"LANTERN_B", shown.b}})
         environment.insert(QLatin1String(name), QString::fromStdString(shortNumber(value)));
