@@ -1,3 +1,4 @@
+#include "app/stall_watch.h"
 #include "app/theme.h"
 #include "desk/desk.h"
 #include "runner.h"
@@ -21,7 +22,8 @@ int runIn(int argc, char **argv)
     qputenv("XDG_CONFIG_HOME", QFile::encodeName(home.filePath(QStringLiteral("config"))));
     if (!qEnvironmentVariableIsSet("DISPLAY") && !qEnvironmentVariableIsSet("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
-    const std::unique_ptr<QApplication, desk::ApplicationEnd> app(new QApplication(argc, argv));
+    const std::unique_ptr<QApplication, desk::ApplicationEnd> app(
+        new test::WatchedApplication(argc, argv));
     QApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationName(QStringLiteral("bold-lantern-tests"));
     app::theme::apply(*app);

@@ -15,7 +15,9 @@ def pseudo(text):
     words = "".join(p if KEPT.fullmatch(p) else p.translate(ACCENTED) for p in parts)
     if text.endswith((")", "*")) and "*." in text:  # kinds of files
         return words
-    return f"⟦{words}{'·' * (len(text) // 3 if len(text) > 3 else 0)}⟧"
+    if not re.search(r"[A-Za-z]{4}", text):  # units are the same in every language
+        return text
+    return f"⟦{words}{'·' * (len(text) // 3)}⟧"
 
 
 tree = xml.parse(sys.argv[1])

@@ -8,8 +8,8 @@ import sys
 from sources import code_of, literals
 
 LAYERS = ("core", "run", "platform", "desk", "remote", "bench", "paper", "cli")
-NOT_WORDS = re.compile(r"^(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|ALTER|DROP|ATTACH|DETACH|BEGIN|COMMIT"
-                       r"|ROLLBACK|WITH|SET|COPY|LOCK|GRANT|<|/|\.|#|--)|[{}\\;=<>]|_|\n|^\W*$")
+NOT_WORDS = re.compile(r"NOT NULL|QLatin1|QString|std::|'none'|D-Bus Interface|^(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|ALTER|DROP|ATTACH|DETACH|BEGIN|COMMIT"
+                       r"|ROLLBACK|WITH|SET|COPY|LOCK|GRANT|<|/|\.|#|--)|[{}\\=<>]|;(?! )|_|\n|^\W*$")
 TRANSLATED_OTHERWISE = re.compile(r"(?:\btr|translate|QT_TR_NOOP|QByteArray|QLatin1String|QStringLiteral|"
                                   r"qEnvironmentVariable\w*|add_option|add_flag|add_subcommand)\s*\(\s*$")
 

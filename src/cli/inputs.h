@@ -49,7 +49,7 @@ inline MeterCorrection readCorrection(const std::string &path)
 /// \param name of a file, or of a display of the demo without its ending, such as "north-desk"
 inline bench::DisplayDescription readDisplay(const std::string &name)
 {
-    if (!QFileInfo::exists(QString::fromStdString(name)))
+    if (!QFileInfo(QString::fromStdString(name)).isFile())
         for (const bench::EmbeddedFile &f : bench::embeddedFiles())
             if (f.name == name + ".json")
                 return bench::displayFromJson(parseJson(f.text, name), name);

@@ -3,6 +3,7 @@
 #include "app/widgets/focus_ring.h"
 #include "app/widgets/plot.h"
 #include "app/window/notice_bar.h"
+#include "contrast.h"
 #include "window_rig.h"
 
 #include <QAccessible>
@@ -27,23 +28,6 @@ using run::Activity;
 using run::Stage;
 
 namespace {
-
-/// Relative luminance and contrast by WCAG 2.1, 1.4.3.
-double luminanceOf(QRgb c)
-{
-    const auto linear = [](int code) {
-        const double v = code / 255.0;
-        return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
-    };
-    return 0.2126 * linear(qRed(c)) + 0.7152 * linear(qGreen(c)) + 0.0722 * linear(qBlue(c));
-}
-
-double contrastOf(QRgb a, QRgb b)
-{
-    const double la = luminanceOf(a);
-    const double lb = luminanceOf(b);
-    return (std::max(la, lb) + 0.05) / (std::min(la, lb) + 0.05);
-}
 
 /// Contrast of the text in an image: of what is there most often against what differs most.
 double textContrast(const QImage &image)
@@ -425,7 +409,8 @@ private slots:
         QVERIFY(text->font().bold() || text->font().weight() >= QFont::DemiBold);
         QVERIFY(text->font().pointSizeF() > QApplication::font().pointSizeF());
         QVERIFY(bar->mapTo(window(), QPoint(0, 0)).y() < window()->height() / 5);
-        QTest::mouseClick(bar->findChild<QToolButton *>(), Qt::LeftButton);
+        QTest::mouseClick(bar->findChild<QToolButton *>(QStringLiteral("hideNotice")),
+                          Qt::LeftButton);
         QVERIFY(m_rig.waitFor([&] { return !bar->isVisible(); }));
         emit window()->intents()->told(QStringLiteral("It is done."));
         QVERIFY(m_rig.waitFor([&] { return bar->isVisible(); }));

@@ -251,21 +251,16 @@ private slots:
         const QString bad = folder.filePath(QStringLiteral("bad.json"));
         run::writeFile(good, QByteArray::fromStdString(aimToJson(aim).dump()));
         run::writeFile(bad, "{\"format\": \"bold-lantern-aim\"");
-        View *view = nullptr;
-        for (View *v : rig.window->findChildren<View *>())
-            if (v->accessibleName() == QLatin1String("Aim"))
-                view = v;
-        QVERIFY(view);
         auto drop = [&](const QString &path) {
             QMimeData data;
             data.setUrls({QUrl::fromLocalFile(path)});
             QDragEnterEvent enter(QPoint(50, 50), Qt::CopyAction, &data, Qt::LeftButton,
                                   Qt::NoModifier);
-            QCoreApplication::sendEvent(view, &enter);
+            QCoreApplication::sendEvent(rig.window.get(), &enter);
             QVERIFY(enter.isAccepted());
             QDropEvent event(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton,
                              Qt::NoModifier);
-            QCoreApplication::sendEvent(view, &event);
+            QCoreApplication::sendEvent(rig.window.get(), &event);
         };
         drop(good);
         QCOMPARE(rig.state().aim, aim);

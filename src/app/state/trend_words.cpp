@@ -41,7 +41,7 @@ QString changeInWords(const run::FigureTrend &t, const QString &name)
 QString trendFigureWord(const run::TrendFigure &f)
 {
     if (f.judged)
-        return QString::fromStdString(figureTitle(*f.judged));
+        return fromCore(figureTitle(*f.judged));
     const std::string_view key = f.key;
     return isLight(f)       ? Words::tr("White, luminance")
            : key == "black" ? Words::tr("Black, luminance")

@@ -26,7 +26,8 @@ Handbook::Handbook(QWidget *parent) : QTextBrowser(parent)
 
 void Handbook::showPage(const QString &name)
 {
-    const QString path = run::handbookPage(name.section(QLatin1Char('#'), 0, 0));
+    const QString page = name.section(QLatin1Char('#'), 0, 0);
+    const QString path = page.isEmpty() ? QString() : run::handbookPage(page);
     if (path.isEmpty()) {
         setPlainText(tr("The handbook is not there. It comes with the program's package, in the "
                         "folder share/bold-lantern/handbook."));

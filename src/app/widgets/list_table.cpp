@@ -3,6 +3,7 @@
 #include "core/colour/spaces.h"
 
 #include <QHeaderView>
+#include <QSettings>
 
 #include <algorithm>
 #include <cmath>
@@ -35,6 +36,24 @@ int heightOf(const QTableWidget *table, int rows)
     constexpr int kEdge = 4;
     return table->horizontalHeader()->sizeHint().height() +
            rows * table->verticalHeader()->defaultSectionSize() + kEdge;
+}
+
+void rememberColumns(QHeaderView *header, const QString &name)
+{
+    const QString key = QStringLiteral("columns/") + name;
+    const auto store = [header, key] {
+        if (header->isVisible()) // it is also laid out while nobody has seen it yet
+            QSettings().setValue(key, header->saveState());
+    };
+    // The number of columns may be another in another version; then it begins anew.
+    const int count = header->count();
+    const QByteArray usual = header->saveState();
+    header->restoreState(QSettings().value(key).toByteArray());
+    if (header->count() != count)
+        header->restoreState(usual);
+    QObject::connect(header, &QHeaderView::sectionResized, header, store);
+    QObject::connect(header, &QHeaderView::sectionMoved, header, store);
+    QObject::connect(header, &QHeaderView::sortIndicatorChanged, header, store);
 }
 
 QColor shownColour(const Lab &lab)

@@ -277,7 +277,7 @@ void LedgerView::fitRows()
 void LedgerView::setState(const SessionState &state)
 {
     const Aim &aim = state.ledgerAim();
-    m_aimName->setText(QString::fromStdString(aim.name));
+    m_aimName->setText(fromCore(aim.name));
     m_aimSummary->setText(inLocale(aimSummary(aim)));
     m_updating = true;
     m_model->setRows(ledgerRows(state));

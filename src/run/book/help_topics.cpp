@@ -21,10 +21,12 @@ struct Topic {
     QString page;
 };
 
+constexpr int kTelling = 12; ///< letters that a message has to have so that it is known by them
+const QRegularExpression place(QStringLiteral("%[1-9]"));
+
 /// A message with places %1 to %9 as a pattern.
 QRegularExpression patternOf(const QString &text)
 {
-    static const QRegularExpression place(QStringLiteral("%L?[1-9n]"));
     QStringList parts = text.split(place);
     for (QString &part : parts)
         part = QRegularExpression::escape(part);
@@ -40,7 +42,10 @@ std::vector<Topic> readTopics()
         return topics;
     for (const auto &entry : QJsonDocument::fromJson(file.readAll()).array()) {
         const QJsonObject o = entry.toObject();
-        const QByteArray text = o[QStringLiteral("text")].toString().toUtf8();
+        const QString said = o[QStringLiteral("text")].toString();
+        if (QString(said).remove(place).size() < kTelling)
+            continue;
+        const QByteArray text = said.toUtf8();
         topics.push_back({patternOf(QCoreApplication::translate("Core", text.constData())),
                           o[QStringLiteral("page")].toString()});
     }

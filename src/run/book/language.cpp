@@ -16,6 +16,16 @@ namespace {
 
 constexpr char kChosen[] = "language";
 
+/// Our own texts are all in one context, see packaging/scripts/contexts.py.
+class OwnTranslator : public QTranslator {
+public:
+    [[nodiscard]] QString translate(const char *, const char *text, const char *comment,
+                                    int n) const override
+    {
+        return QTranslator::translate("Bold Lantern", text, comment, n);
+    }
+};
+
 struct Voice {
     QString code = QStringLiteral("en");
     std::vector<std::unique_ptr<QTranslator>> translators;
@@ -68,17 +78,17 @@ void speak(const QString &wanted)
     }
     QLocale::setDefault(code == QLatin1String("pseudo") ? QLocale(QStringLiteral("de"))
                                                         : localeOf(code));
-    const auto load = [&](const QString &path) {
-        auto translator = std::make_unique<QTranslator>();
+    const auto load = [&](std::unique_ptr<QTranslator> translator, const QString &path) {
         if (!path.isEmpty() && translator->load(path) &&
             QCoreApplication::installTranslator(translator.get()))
             v.translators.push_back(std::move(translator));
     };
     if (code == QLatin1String("en"))
         return;
-    load(QLibraryInfo::path(QLibraryInfo::TranslationsPath) +
-         QStringLiteral("/qtbase_%1.qm").arg(code));
-    load(shipped(QStringLiteral("translations/bold-lantern_%1.qm").arg(code)));
+    load(std::make_unique<QTranslator>(), QLibraryInfo::path(QLibraryInfo::TranslationsPath) +
+                                              QStringLiteral("/qtbase_%1.qm").arg(code));
+    load(std::make_unique<OwnTranslator>(),
+         shipped(QStringLiteral("translations/bold-lantern_%1.qm").arg(code)));
 }
 
 QString spoken()

@@ -47,7 +47,7 @@ private slots:
     {
         QCOMPARE(cli({QStringLiteral("--help")}).code, 0);
         QCOMPARE(cli({QStringLiteral("run"), QStringLiteral("--help")}).code, 0);
-        QVERIFY(cli({QStringLiteral("--version")}).out.contains(QLatin1String("0.1")));
+        QVERIFY(cli({QStringLiteral("--version")}).out.contains(QLatin1String("0.9")));
     }
 
     void badUsage_data()

@@ -1,4 +1,5 @@
 #include "app/views/accuracy/proof_model.h"
+#include "app/state/wording.h"
 
 #include "core/base/text.h"
 #include "core/profile/target_space.h"
@@ -123,7 +124,7 @@ ProofModel proofModel(const SessionState &state)
         colours += QStringLiteral(", %1").arg(proofCount(state.proof));
     QStringList parts = {
         colours, Proof::tr("against %1").arg(againstTitle(state.proof.against)),
-        QString::fromStdString(limits.title), QString::fromStdString(formulaSymbol(limits.formula)),
+        fromCore(limits.title), QString::fromStdString(formulaSymbol(limits.formula)),
         state.proof.absolute ? Proof::tr("aimed white") : Proof::tr("measured white")};
     if (state.proof.perceptual && m.throughProfile)
         parts << Proof::tr("perceptual");

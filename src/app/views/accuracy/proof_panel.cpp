@@ -1,5 +1,6 @@
 #include "app/views/accuracy/proof_panel.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/views/accuracy/limits_dialog.h"
 #include "app/views/view.h"
@@ -213,11 +214,11 @@ void ProofPanel::showChoices(const ProofModel &m)
     for (const Tolerance &t : m.tolerances) {
         if (t.name == m.choice.tolerance.name)
             chosen = static_cast<int>(titles.size());
-        titles << QString::fromStdString(t.title);
+        titles << fromCore(t.title);
     }
     setChoices(m_limits, titles);
     m_limits->setCurrentIndex(chosen);
-    m_limits->setToolTip(QString::fromStdString(m.choice.tolerance.source));
+    m_limits->setToolTip(fromCore(m.choice.tolerance.source));
     m_formula->setCurrentIndex(m_formula->findData(static_cast<int>(m.choice.tolerance.formula)));
     m_white->setCurrentIndex(m.choice.absolute ? 1 : 0);
     m_intent->setCurrentIndex(m.choice.perceptual ? 1 : 0);

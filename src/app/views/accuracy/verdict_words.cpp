@@ -134,8 +134,7 @@ QString budgetTable(const Verdict &verdict)
 QString limitsText(const Verdict &verdict)
 {
     return VerdictWords::tr("Limits: %1 (%2).")
-        .arg(QString::fromStdString(verdict.tolerance.title),
-             QString::fromStdString(verdict.tolerance.source));
+        .arg(fromCore(verdict.tolerance.title), fromCore(verdict.tolerance.source));
 }
 
 } // namespace lantern::app

@@ -114,7 +114,7 @@ QString figureWord(const std::string &row)
     else
         for (const Figure figure : allFigures())
             if (figureKey(figure) == rest.toStdString())
-                word = QString::fromStdString(figureTitle(figure));
+                word = fromCore(figureTitle(figure));
     return when.isEmpty() ? word : QStringLiteral("%1 (%2)").arg(word, when);
 }
 

@@ -179,7 +179,7 @@ AimModel aimModel(const SessionState &state)
     m.own = state.ownAims;
     std::vector<Aim> all = aimPresets();
     for (const Aim &preset : all)
-        m.jobs << QString::fromStdString(preset.name);
+        m.jobs << fromCore(preset.name);
     for (const Aim &aim : m.own) {
         m.jobs << AimWords::tr("%1 (own)").arg(QString::fromStdString(aim.name));
         m.isOwn = m.isOwn || aim.name == m.aim.name;

@@ -312,7 +312,7 @@ void AimView::setState(const SessionState &state)
     }
     m_preset->setCurrentIndex(m.job);
     if (!m_name->hasFocus())
-        m_name->setText(QString::fromStdString(m.aim.name));
+        m_name->setText(fromCore(m.aim.name));
     m_remove->setVisible(m.isOwn);
     m_problem->setText(m.problem);
     m_problem->setVisible(!m.problem.isEmpty());

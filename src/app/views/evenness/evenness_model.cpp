@@ -89,7 +89,7 @@ QString verdictSentence(const Evenness &e)
         else if (f.call == Call::CannotTell)
             open << words;
     }
-    const QString set = QString::fromStdString(e.verdict.tolerance.title);
+    const QString set = fromCore(e.verdict.tolerance.title);
     text += QLatin1Char(' ');
     if (!over.isEmpty())
         text += Even::tr("Over the limits \"%1\" in %2.").arg(set, over.join(QStringLiteral(", ")));

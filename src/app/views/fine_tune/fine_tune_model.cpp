@@ -157,26 +157,32 @@ FineTuneModel fineTuneModel(const SessionState &state)
     return m;
 }
 
-std::shared_ptr<const Rendition> sheetRendition(const SessionState &state)
+std::function<std::shared_ptr<const Rendition>()> sheetRendition(const SessionState &state)
 {
     if (!state.tunable || !state.tuned)
-        return nullptr;
+        return [] { return nullptr; };
     const auto display = state.tunable;
     if (state.desktop)
-        return std::make_shared<const Rendition>(Rendition::of([display](const DeviceRgb &srgb) {
-            return display->profile().toDevice(pcsFromSrgb(srgb));
-        }));
+        return [display] {
+            return std::make_shared<const Rendition>(
+                Rendition::of([display](const DeviceRgb &srgb) {
+                    return display->profile().toDevice(pcsFromSrgb(srgb));
+                }));
+        };
     // Held before: the calibration, or what was kept of an earlier fine-tuning.
     const bool isInUse = state.tune == state.keptTune;
-    const auto tuned =
-        state.holdsBefore ? display->tuned(isInUse ? FineTune{} : state.keptTune) : *state.tuned;
-    return std::make_shared<const Rendition>(Rendition::of([display, tuned](const DeviceRgb &srgb) {
-        const DeviceRgb codes = display->profile().toDevice(pcsFromSrgb(srgb));
-        const XYZ seen = display->shown(tuned, codes);
-        const DeviceRgb out = srgbCodesFromPcs(pcsLab(seen, display->white()));
-        const auto held = [](double v) { return std::clamp(v, 0.0, kDeviceTop); };
-        return DeviceRgb{held(out.r), held(out.g), held(out.b)};
-    }));
+    const std::optional<FineTune> before =
+        state.holdsBefore ? std::optional(isInUse ? FineTune{} : state.keptTune) : std::nullopt;
+    return [display, before, now = *state.tuned] {
+        const auto tuned = before ? display->tuned(*before) : now;
+        return std::make_shared<const Rendition>(Rendition::of([&](const DeviceRgb &srgb) {
+            const DeviceRgb codes = display->profile().toDevice(pcsFromSrgb(srgb));
+            const XYZ seen = display->shown(tuned, codes);
+            const DeviceRgb out = srgbCodesFromPcs(pcsLab(seen, display->white()));
+            const auto held = [](double v) { return std::clamp(v, 0.0, kDeviceTop); };
+            return DeviceRgb{held(out.r), held(out.g), held(out.b)};
+        }));
+    };
 }
 
 } // namespace lantern::app

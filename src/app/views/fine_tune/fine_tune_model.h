@@ -7,6 +7,7 @@
 #include <QStringList>
 
 #include <array>
+#include <functional>
 #include <memory>
 #include <vector>
 
@@ -37,6 +38,6 @@ FineTuneModel fineTuneModel(const SessionState &state);
 
 /// How a sheet of sRGB values gets onto the screen: on a real display through its profile, whose
 /// LUT does the rest; where the display is simulated, as it would look. Null: nothing to tune.
-std::shared_ptr<const Rendition> sheetRendition(const SessionState &state);
+std::function<std::shared_ptr<const Rendition>()> sheetRendition(const SessionState &state);
 
 } // namespace lantern::app

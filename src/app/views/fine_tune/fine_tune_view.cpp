@@ -55,7 +55,13 @@ FineTuneView::FineTuneView(Intents *intents)
       m_why(makeLabel({}, theme::kNormal, theme::kText)),
       m_white(makeLabel({}, theme::kNormal, theme::kText)),
       m_readings(makeLabel({}, theme::kNormal, theme::kText)),
-      m_name(new QLineEdit)
+      m_name(new QLineEdit),
+      m_rendering([this](std::shared_ptr<const Rendition> rendition) {
+          m_rendition = std::move(rendition);
+          m_sheet->setRendition(m_rendition);
+          if (m_whole)
+              m_whole->setRendition(m_rendition);
+      })
 {
     for (QLabel *label : {m_why, m_white, m_readings})
         wrap(label);
@@ -93,10 +99,8 @@ QWidget *FineTuneView::makeSide()
     column->setContentsMargins(3, 0, 3, 0);
     column->addWidget(makeKnobs());
     column->addWidget(m_white);
-    auto *row = new QHBoxLayout;
-    row->addWidget(m_before);
-    row->addWidget(m_reset);
-    column->addLayout(row);
+    column->addWidget(m_before); // below each other: in other languages they are longer
+    column->addWidget(m_reset);
     column->addWidget(m_controls);
     column->addWidget(m_readings);
     column->addWidget(makeEnd());
@@ -355,10 +359,7 @@ void FineTuneView::setState(const SessionState &state)
     if (m_shown == shown)
         return;
     m_shown = shown;
-    m_rendition = sheetRendition(state);
-    m_sheet->setRendition(m_rendition);
-    if (m_whole)
-        m_whole->setRendition(m_rendition);
+    m_rendering.start(sheetRendition(state));
 }
 
 } // namespace lantern::app

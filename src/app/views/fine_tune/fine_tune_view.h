@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/session/background.h"
 #include "app/views/fine_tune/fine_tune_model.h"
 #include "app/views/fine_tune/tune_sheet.h"
 #include "app/views/view.h"
@@ -61,7 +62,8 @@ private:
         bool operator==(const Shown &) const = default;
     };
     std::optional<Shown> m_shown;
-    std::shared_ptr<const Rendition> m_rendition;
+    std::shared_ptr<const Rendition> m_rendition;             ///< as the sheets have it
+    Background<std::shared_ptr<const Rendition>> m_rendering; ///< the next one
 };
 
 } // namespace lantern::app

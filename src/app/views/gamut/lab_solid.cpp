@@ -35,6 +35,27 @@ QColor colourOf(const Lab &lab)
 
 } // namespace
 
+/// Points of the surface, and the colours between them; what turning it does not change.
+LabSolid::Net LabSolid::netOf(const GamutBoundary &boundary)
+{
+    Net net;
+    for (int ring = 0; ring <= kRings; ++ring)
+        for (int hue = 0; hue <= kHues; ++hue)
+            net.points.push_back(surfacePoint(boundary, ring, hue));
+    for (int ring = 0; ring < kRings; ++ring)
+        for (int hue = 0; hue < kHues; ++hue)
+            net.colours.push_back(
+                colourOf(toLabType((vec(net.at(ring, hue)) + vec(net.at(ring, hue + 1)) +
+                                    vec(net.at(ring + 1, hue + 1)) + vec(net.at(ring + 1, hue))) /
+                                   4)));
+    return net;
+}
+
+const Lab &LabSolid::Net::at(int ring, int hue) const
+{
+    return points[static_cast<size_t>(ring * (kHues + 1) + hue)];
+}
+
 LabSolid::LabSolid(QWidget *parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("labSolid"));
@@ -49,8 +70,16 @@ LabSolid::LabSolid(QWidget *parent) : QWidget(parent)
 
 void LabSolid::show(const GamutModel &model, const std::vector<Lab> &points)
 {
+    if (m_model.solid != model.solid)
+        m_net = model.solid ? netOf(*model.solid) : Net{};
+    m_otherNets.clear();
+    for (const GamutModel::Other &other : model.others)
+        m_otherNets.push_back(netOf(*other.boundary));
     m_model = model;
     m_points = points;
+    m_outside.clear();
+    for (const Lab &point : points)
+        m_outside.push_back(model.solid && !holds(*model.solid, point));
     tell();
     update();
 }
@@ -91,22 +120,21 @@ void LabSolid::paintSolid(QPainter &p) const
         double depth;
         QColor colour;
     };
+    std::vector<Seen> seenPoints;
+    seenPoints.reserve(m_net.points.size());
+    for (const Lab &point : m_net.points)
+        seenPoints.push_back(seen(point));
     std::vector<Face> faces;
+    faces.reserve(m_net.colours.size());
     for (int ring = 0; ring < kRings; ++ring)
         for (int hue = 0; hue < kHues; ++hue) {
-            const std::array<Lab, 4> corners = {surfacePoint(*m_model.solid, ring, hue),
-                                                surfacePoint(*m_model.solid, ring, hue + 1),
-                                                surfacePoint(*m_model.solid, ring + 1, hue + 1),
-                                                surfacePoint(*m_model.solid, ring + 1, hue)};
-            Face face{{}, 0, {}};
-            Vec3 mean = Vec3::Zero();
-            for (const Lab &corner : corners) {
-                const Seen s = seen(corner);
+            Face face{{}, 0, m_net.colours[static_cast<size_t>(ring * kHues + hue)]};
+            for (const auto &[r, h] :
+                 {std::pair{ring, hue}, {ring, hue + 1}, {ring + 1, hue + 1}, {ring + 1, hue}}) {
+                const Seen &s = seenPoints[static_cast<size_t>(r * (kHues + 1) + h)];
                 face.corners << s.at;
                 face.depth += s.depth / 4;
-                mean += vec(corner) / 4;
             }
-            face.colour = colourOf(toLabType(mean));
             faces.push_back(face);
         }
     std::sort(faces.begin(), faces.end(),
@@ -118,7 +146,7 @@ void LabSolid::paintSolid(QPainter &p) const
     }
 }
 
-void LabSolid::paintWires(QPainter &p, const GamutBoundary &boundary, Qt::PenStyle style) const
+void LabSolid::paintWires(QPainter &p, const Net &net, Qt::PenStyle style) const
 {
     p.setBrush(Qt::NoBrush);
     const auto line = [&](auto &&point, int count) {
@@ -131,9 +159,9 @@ void LabSolid::paintWires(QPainter &p, const GamutBoundary &boundary, Qt::PenSty
         }
     };
     for (int ring = 4; ring < kRings; ring += 6)
-        line([&](int hue) { return surfacePoint(boundary, ring, hue); }, kHues);
+        line([&](int hue) { return net.at(ring, hue); }, kHues);
     for (int hue = 0; hue < kHues; hue += 10)
-        line([&](int ring) { return surfacePoint(boundary, ring, hue); }, kRings);
+        line([&](int ring) { return net.at(ring, hue); }, kRings);
 }
 
 void LabSolid::paintAxes(QPainter &p) const
@@ -162,10 +190,11 @@ void LabSolid::paintEvent(QPaintEvent *)
     if (m_model.solid)
         paintSolid(p);
     paintAxes(p);
-    for (size_t i = 0; i < m_model.others.size(); ++i)
-        paintWires(p, *m_model.others[i].boundary, i == 0 ? Qt::SolidLine : Qt::DotLine);
-    for (const Lab &point : m_points) {
-        const bool outside = m_model.solid && !holds(*m_model.solid, point);
+    for (size_t i = 0; i < m_otherNets.size(); ++i)
+        paintWires(p, m_otherNets[i], i == 0 ? Qt::SolidLine : Qt::DotLine);
+    for (size_t i = 0; i < m_points.size(); ++i) {
+        const Lab &point = m_points[i];
+        const bool outside = m_outside[i];
         p.setPen(QPen(Qt::black, 0.6));
         p.setBrush(outside ? theme::kBright : colourOf(point));
         if (outside) // told apart by shape

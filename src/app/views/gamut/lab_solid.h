@@ -30,16 +30,25 @@ private:
         QPointF at;
         double depth = 0; ///< towards the eye
     };
+    struct Net {
+        std::vector<Lab> points;
+        std::vector<QColor> colours;
+        [[nodiscard]] const Lab &at(int ring, int hue) const;
+    };
+    static Net netOf(const GamutBoundary &boundary);
     [[nodiscard]] Seen seen(const Lab &lab) const;
     void turn(double degrees, double tilt);
     void enlarge(double times);
     void tell();
     void paintSolid(QPainter &p) const;
-    void paintWires(QPainter &p, const GamutBoundary &boundary, Qt::PenStyle style) const;
+    void paintWires(QPainter &p, const Net &net, Qt::PenStyle style) const;
     void paintAxes(QPainter &p) const;
 
     GamutModel m_model;
     std::vector<Lab> m_points;
+    std::vector<bool> m_outside; ///< of the points: beyond the solid
+    Net m_net;                   ///< of the solid
+    std::vector<Net> m_otherNets;
     double m_turn = 35, m_tilt = 24; ///< degrees
     double m_scale = 1;
     QPointF m_grasp;

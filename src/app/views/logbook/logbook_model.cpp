@@ -196,7 +196,7 @@ QVariant LogModel::data(const QModelIndex &index, int role) const
         QStringList lines = {markWord(e.mark)};
         for (const JudgedFigure &f : e.judged)
             lines << tr("%1: %2 of %3")
-                         .arg(QString::fromStdString(figureTitle(f.figure)),
+                         .arg(fromCore(figureTitle(f.figure)),
                               inLocale(figureText(f.figure, f.value)),
                               inLocale(figureText(f.figure, f.limit)));
         return lines.join(QLatin1Char('\n'));

@@ -4,6 +4,7 @@
 #include "app/state/trend_words.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
+#include "app/widgets/list_table.h"
 #include "app/widgets/mark_painter.h"
 #include "app/widgets/small_box.h"
 #include "core/base/error.h"
@@ -15,6 +16,7 @@
 #include <QKeyEvent>
 #include <QPainter>
 #include <QScrollBar>
+#include <QShortcut>
 #include <QStyledItemDelegate>
 
 #include <algorithm>
@@ -101,7 +103,7 @@ LogbookView::LogbookView(Intents *intents)
     m_table->setAccessibleName(tr("Runs and checks"));
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-    m_table->setEditTriggers(QAbstractItemView::EditKeyPressed);
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setItemDelegateForColumn(LogModel::State, new StatePainter(m_table));
     m_table->setShowGrid(false);
     m_table->setWordWrap(false);
@@ -114,6 +116,7 @@ LogbookView::LogbookView(Intents *intents)
         m_table->setColumnWidth(c, widths[static_cast<size_t>(c)]);
     m_table->setSortingEnabled(true);
     m_table->horizontalHeader()->setSortIndicator(LogModel::When, Qt::DescendingOrder);
+    rememberColumns(m_table->horizontalHeader(), QStringLiteral("log"));
     m_table->setMinimumHeight(160);
     body()->addWidget(makeFilter());
     body()->addWidget(m_table, 1);
@@ -247,12 +250,18 @@ QWidget *LogbookView::makeActions()
         if (const LogEntry *e = chosen())
             emit intents()->runReported(e->id);
     });
-    connect(m_note, &QPushButton::clicked, this, [this] {
+    const auto editNote = [this] {
         const QModelIndex note = m_model->index(m_table->currentIndex().row(), LogModel::Note);
+        if (!note.isValid())
+            return;
         m_table->scrollTo(note);
         m_table->setCurrentIndex(note);
         m_table->edit(note);
-    });
+    };
+    auto *key = new QShortcut(QKeySequence(Qt::Key_F2), m_table, nullptr, nullptr,
+                              Qt::WidgetWithChildrenShortcut); // whatever column it is in
+    connect(key, &QShortcut::activated, this, editNote);
+    connect(m_note, &QPushButton::clicked, this, [editNote] { editNote(); });
     connect(m_remove, &QPushButton::clicked, this, [this] {
         if (const LogEntry *e = chosen())
             emit intents()->runRemoved(e->id);

@@ -1,6 +1,7 @@
 #include "app/views/settings/settings_view.h"
 
 #include "app/state/preferences.h"
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "run/book/language.h"
@@ -86,10 +87,11 @@ void SettingsView::makeWindow()
             [this] { emit intents()->languageChosen(m_language->currentData().toString()); });
     form->addRow(tr("Lang&uage"), m_language);
     m_looks = makeBox("looks", tr("Looks"));
-    for (const auto &[looks, title] : {std::pair{theme::Looks::Dark, tr("Dark")},
-                                       std::pair{theme::Looks::Middle, tr("Middle grey")},
-                                       std::pair{theme::Looks::Light, tr("Light")},
-                                       std::pair{theme::Looks::HighContrast, tr("High contrast")}})
+    for (const auto &[looks, title] :
+         {std::pair{theme::Looks::Dark, tr("Dark", "looks of the window")},
+          std::pair{theme::Looks::Middle, tr("Middle grey")},
+          std::pair{theme::Looks::Light, tr("Light", "looks of the window")},
+          std::pair{theme::Looks::HighContrast, tr("High contrast")}})
         m_looks->addItem(title, theme::looksKey(looks));
     m_looks->setCurrentIndex(
         m_looks->findData(theme::looksKey(theme::looksFrom(preferences::looks()))));
@@ -165,7 +167,7 @@ void SettingsView::makeProfiles()
         chosen.tolerance = m_tolerances.at(static_cast<size_t>(index));
         emit intents()->proofChosen(chosen);
     });
-    form->addRow(tr("Limits t&hat displays are held to"), m_limits);
+    form->addRow(tr("Limits that displays are held to"), m_limits);
     m_studio = makeValue("settingsStudio");
     auto *studio = new QPushButton(tr("&Who makes the reports…"));
     connect(studio, &QPushButton::clicked, this->intents(), &Intents::studioWanted);
@@ -249,7 +251,7 @@ void SettingsView::setState(const SessionState &state)
     m_tolerances.insert(m_tolerances.end(), state.ownTolerances.begin(), state.ownTolerances.end());
     m_limits->clear();
     for (const Tolerance &t : m_tolerances) {
-        m_limits->addItem(QString::fromStdString(t.title));
+        m_limits->addItem(fromCore(t.title));
         if (t.name == m_proof.tolerance.name)
             m_limits->setCurrentIndex(m_limits->count() - 1);
     }

@@ -68,7 +68,7 @@ QString readText(const SessionState &state)
     const QString when = QLocale().toString(
         QDateTime::fromString(QString::fromStdString(r.setup.startedAt), Qt::ISODate).toLocalTime(),
         QLocale::ShortFormat);
-    const QString limits = QString::fromStdString(r.validation->verdict.tolerance.title);
+    const QString limits = fromCore(r.validation->verdict.tolerance.title);
     QString text;
     switch (r.validation->verdict.overall()) {
     case Call::Within:

@@ -1,5 +1,6 @@
 #include "app/views/soft_proof/soft_proof_view.h"
 
+#include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/file_choice.h"
 #include "app/widgets/number_cell.h"
@@ -146,7 +147,7 @@ void SoftProofView::setState(const SessionState &state)
     m_paperWhite->setChecked(m.choice.paperWhite);
     QStringList titles;
     for (const Tolerance &t : m.tolerances)
-        titles << QString::fromStdString(t.title);
+        titles << fromCore(t.title);
     setChoices(m_limits, titles);
     m_limits->setCurrentIndex(m.tolerance);
     m_results->setVisible(!m.sentence.isEmpty());

@@ -34,8 +34,8 @@ StartModel startModel(const SessionState &state)
         {StartWords::tr("Say what the display is for"),
          StartWords::tr("An aim is a white, a brightness and a tone curve. There is one ready for "
                         "each kind of work, with the reason beside it."),
-         QString::fromStdString(state.aim.name), state.hasRun() || state.lastTime.has_value(),
-         ViewId::Aim, StartWords::tr("To the a&im")});
+         fromCore(state.aim.name), state.hasRun() || state.lastTime.has_value(), ViewId::Aim,
+         StartWords::tr("To the a&im")});
     const bool isRunning = state.hasRun() && state.status.activity != run::Activity::Finished;
     m.steps.push_back(
         {StartWords::tr("Hang the meter and begin"),

@@ -1,0 +1,166 @@
+#include "run/cli_rig.h"
+#include "runner.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+
+namespace lantern::test {
+
+/// The command line as a product: help, completion, man pages, JSON that keeps its word.
+class ProductCommandTest : public QObject {
+    Q_OBJECT
+
+    static QJsonArray commands()
+    {
+        return QJsonDocument::fromJson(cli({QStringLiteral("manual")}).out.toUtf8())
+            .object()[QStringLiteral("commands")]
+            .toArray();
+    }
+    static QString shared(const char *name)
+    {
+        QFile file(QStringLiteral(LANTERN_SHARE "/") + QLatin1String(name));
+        return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    }
+
+private slots:
+    /// Each has examples, and they are made of its own options.
+    void everyCommandHasHelpWithExamples()
+    {
+        const QJsonArray all = commands();
+        QVERIFY(all.size() > 20);
+        for (const auto &entry : all) {
+            const QJsonObject command = entry.toObject();
+            const QString name = command[QStringLiteral("name")].toString();
+            const Answer help = cli({name, QStringLiteral("--help")});
+            QCOMPARE(help.code, 0);
+            QSet<QString> options;
+            for (const auto &o : command[QStringLiteral("options")].toArray())
+                options << o.toObject()[QStringLiteral("name")].toString();
+            const QJsonArray examples = command[QStringLiteral("examples")].toArray();
+            QVERIFY2(!examples.isEmpty(), qPrintable(name));
+            for (const auto &e : examples) {
+                const QString line = e.toObject()[QStringLiteral("line")].toString();
+                QVERIFY2(help.out.contains(line), qPrintable(line));
+                QVERIFY2(line.contains(QStringLiteral("bold-lantern-cli ") + name),
+                         qPrintable(line));
+                static const QRegularExpression option(QStringLiteral(" (--[a-z-]+)"));
+                for (auto it = option.globalMatch(line); it.hasNext();) {
+                    const QString given = it.next().captured(1);
+                    QVERIFY2(options.contains(given), qPrintable(line));
+                }
+            }
+        }
+    }
+
+    void manPagesAndCompletionKnowEveryCommand()
+    {
+        const QString page = shared("man/bold-lantern-cli.1");
+        const QString completion = shared("completion");
+        for (const auto &entry : commands()) {
+            const QString name = entry.toObject()[QStringLiteral("name")].toString();
+            QVERIFY2(page.contains(QStringLiteral("\n.SS ") +
+                                   QString(name).replace(QLatin1Char('-'), QLatin1String("\\-"))),
+                     qPrintable(name));
+            QVERIFY2(completion.contains(name + QLatin1String(") words=")), qPrintable(name));
+        }
+        for (const char *program :
+             {"bold-lantern", "bold-lantern-keeper", "bold-lantern-bench-meter"}) {
+            const QString other = shared(("man/" + std::string(program) + ".1").c_str());
+            QVERIFY2(other.contains(QLatin1String(".SH OPTIONS\n.TP")), program);
+        }
+        QProcess bash;
+        bash.start(
+            QStringLiteral("bash"),
+            {QStringLiteral("-c"),
+             QStringLiteral("source " LANTERN_SHARE "/completion; COMP_WORDS=(bold-lantern-cli "
+                            "val); COMP_CWORD=1; _bold_lantern_cli; echo ${COMPREPLY[@]}")});
+        QVERIFY(bash.waitForFinished());
+        QCOMPARE(bash.readAllStandardOutput().trimmed(), QByteArray("validate"));
+    }
+
+    void jsonIsAsItsSchemasSay()
+    {
+        QProcess check;
+        check.setProcessChannelMode(QProcess::MergedChannels);
+        check.start(QStringLiteral("/usr/bin/python3"),
+                    {QStringLiteral(LANTERN_CHECK_SCHEMAS), QStringLiteral(LANTERN_CLI),
+                     QStringLiteral(LANTERN_SCHEMAS)});
+        QVERIFY(check.waitForFinished(600'000));
+        QVERIFY2(check.exitCode() == 0, check.readAll().constData());
+    }
+
+    /// Where there is no display it says so, and what can be done.
+    void doctorSaysWhatIsMissing()
+    {
+        QProcess p;
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.remove(QStringLiteral("DISPLAY"));
+        environment.remove(QStringLiteral("WAYLAND_DISPLAY"));
+        p.setProcessEnvironment(environment);
+        p.start(QStringLiteral(LANTERN_CLI), {QStringLiteral("doctor"), QStringLiteral("--json")});
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitCode(), 4);
+        const QJsonObject said = QJsonDocument::fromJson(p.readAllStandardOutput()).object();
+        QVERIFY(said[QStringLiteral("missing")].toBool());
+        bool isSaid = false;
+        for (const auto &f : said[QStringLiteral("findings")].toArray())
+            isSaid |= f.toObject()[QStringLiteral("what")] == QLatin1String("displays") &&
+                      f.toObject()[QStringLiteral("finding")] == QLatin1String("missing") &&
+                      !f.toObject()[QStringLiteral("advice")].toString().isEmpty();
+        QVERIFY(isSaid);
+    }
+
+    /// A line that is written over is for terminals; a pipe gets nothing of it.
+    void progressIsForTerminalsOnly()
+    {
+        QTemporaryDir folder;
+        const QString command =
+            QStringLiteral(LANTERN_CLI " run --display field-laptop --chart 24 --out ");
+        QProcess p;
+        p.start(QStringLiteral("script"),
+                {QStringLiteral("-qec"), command + folder.filePath(QStringLiteral("a")),
+                 QStringLiteral("/dev/null")});
+        QVERIFY(p.waitForFinished(60'000));
+        const QByteArray terminal = p.readAllStandardOutput();
+        QVERIFY2(terminal.contains("\r\033[K"), terminal.right(400).constData());
+        QVERIFY(terminal.contains("reading 1 of "));
+        const Answer piped =
+            cli({QStringLiteral("run"), QStringLiteral("--display"), QStringLiteral("field-laptop"),
+                 QStringLiteral("--chart"), QStringLiteral("24"), QStringLiteral("--out"),
+                 folder.filePath(QStringLiteral("b"))});
+        QVERIFY(!piped.err.contains(QLatin1Char('\r')));
+    }
+
+    /// Errors are in the person's language.
+    void errorsAreInTheLanguageChosen()
+    {
+        QTemporaryDir home;
+        QProcess p;
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("XDG_CONFIG_HOME"), home.path());
+        QVERIFY(QDir(home.path()).mkpath(QStringLiteral("bold-lantern")));
+        QFile settings(home.filePath(QStringLiteral("bold-lantern/bold-lantern.conf")));
+        QVERIFY(settings.open(QIODevice::WriteOnly));
+        settings.write("[General]\nlanguage=de\n");
+        settings.close();
+        p.setProcessEnvironment(environment);
+        p.start(QStringLiteral(LANTERN_CLI),
+                {QStringLiteral("inspect"), home.filePath(QStringLiteral("nothing.icc"))});
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitCode(), 2);
+        const QString said = QString::fromUtf8(p.readAllStandardError());
+        QVERIFY2(said.contains(QStringLiteral("es gibt keine solche Datei")), qPrintable(said));
+    }
+};
+
+static const Register<ProductCommandTest> registered("ProductCommandTest");
+
+} // namespace lantern::test
+
+#include "product_command_test.moc"
