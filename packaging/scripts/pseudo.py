@@ -15,7 +15,7 @@ def pseudo(text):
     words = "".join(p if KEPT.fullmatch(p) else p.translate(ACCENTED) for p in parts)
     if text.endswith((")", "*")) and "*." in text:  # kinds of files
         return words
-    if not re.search(r"[A-Za-z]{4}", text):  # units are the same in every language
+    if not re.search(r"[A-Za-z]{3}", re.sub(r"&|lx|cd/m", "", text)):  # units are the same in every language
         return text
     return f"⟦{words}{'·' * (len(text) // 3)}⟧"
 

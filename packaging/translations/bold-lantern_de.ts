@@ -173,7 +173,7 @@ weitesten</translation>
   </message>
   <message>
    <source>% of middle</source>
-   <translation>% der Mitte</translation>
+   <translation>% d. Mitte</translation>
   </message>
   <message>
    <source>% off %1</source>
@@ -3738,7 +3738,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Last time</source>
-   <translation>Letztes Mal</translation>
+   <translation>Zuletzt</translation>
   </message>
   <message>
    <source>Last year</source>
@@ -9662,6 +9662,11 @@ Weiß</translation>
    <translation>dieser Lauf</translation>
   </message>
   <message>
+   <source>this run</source>
+   <comment>short, in the Ledger</comment>
+   <translation>Lauf</translation>
+  </message>
+  <message>
    <source>this run holds more readings than its plan</source>
    <translation>dieser Lauf enthält mehr Messungen als sein Plan</translation>
   </message>
@@ -10039,7 +10044,7 @@ Weiß</translation>
   </message>
   <message>
    <source>ΔE00, worst</source>
-   <translation>ΔE00, größtes</translation>
+   <translation>ΔE00, max.</translation>
   </message>
   <message>
    <source>Δu'v'</source>

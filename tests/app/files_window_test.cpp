@@ -134,9 +134,10 @@ private slots:
 
         const Json report = reportToJson(run::reportData(rig.state().results));
         drop(rig, {made("r.json", QByteArray::fromStdString(report.dump()))});
-        QVERIFY(rig.waitFor([&] {
+        QVERIFY2(rig.waitFor([&] {
             return rig.state().notice.contains(QLatin1String("follow from its readings"));
-        }));
+        }),
+                 qPrintable(rig.state().notice));
         QVERIFY2(!rig.state().noticeIsProblem, qPrintable(rig.state().notice));
         Json better = report;
         better["validation"]["delta_e_2000"]["mean"] = 0.01;

@@ -2,7 +2,7 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
-#include <QMetaEnum>
+#include <QThread>
 
 #include <ctime>
 #include <vector>
@@ -40,7 +40,7 @@ public:
     using QApplication::QApplication;
     bool notify(QObject *receiver, QEvent *event) override
     {
-        if (!StallWatch::isOn || m_depth > 0)
+        if (!StallWatch::isOn || QThread::currentThread() != thread() || m_depth > 0)
             return QApplication::notify(receiver, event);
         const QString what = QStringLiteral("%1, event %2")
                                  .arg(QLatin1String(receiver->metaObject()->className()))

@@ -53,7 +53,7 @@ private slots:
         constexpr int kFrames = 20;
         for (int i = 0; i < kFrames; ++i) {
             QTest::keyClick(solid, Qt::Key_Right);
-            solid->repaint();
+            (void)solid->grab();
         }
         qInfo("solid: %.1f ms a frame", (StallWatch::now() - begin) / kFrames);
         rig.session->showView(ViewId::White);
@@ -61,7 +61,7 @@ private slots:
         QVERIFY(rig.waitFor([&] { return dial->isVisible(); }));
         begin = StallWatch::now();
         for (int i = 0; i < kFrames; ++i)
-            dial->repaint();
+            (void)dial->grab();
         qInfo("dial: %.1f ms a frame", (StallWatch::now() - begin) / kFrames);
         tell("drawing");
     }

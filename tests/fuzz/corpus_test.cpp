@@ -17,7 +17,7 @@ private slots:
     void corpus_data()
     {
         QTest::addColumn<QString>("folder");
-        for (const char *name : {"cgats", "colour_list", "icc", "json"})
+        for (const char *name : {"cgats", "colour_list", "icc", "json", "edid", "driver"})
             QTest::newRow(name) << name;
     }
     void corpus()
@@ -27,6 +27,8 @@ private slots:
             folder == QLatin1String("cgats")         ? fuzz::cgats
             : folder == QLatin1String("colour_list") ? fuzz::colourList
             : folder == QLatin1String("icc")         ? fuzz::icc
+            : folder == QLatin1String("edid")        ? fuzz::edid
+            : folder == QLatin1String("driver")      ? fuzz::driver
                                                      : fuzz::json;
         const QDir dir(QStringLiteral(LANTERN_CORPUS "/") + folder);
         const QStringList files = dir.entryList(QDir::Files, QDir::Name);

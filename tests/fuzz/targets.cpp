@@ -13,9 +13,13 @@
 #include "core/reading/readings_file.h"
 #include "core/report/report.h"
 #include "core/signal/controls.h"
+#include "core/signal/edid.h"
 #include "core/signal/slot_file.h"
+#include "run/device/meters/driver_message.h"
 
 #include <nlohmann/json.hpp>
+
+#include <algorithm>
 
 namespace lantern::fuzz {
 
@@ -79,6 +83,32 @@ void json(const uint8_t *data, size_t size)
     tolerant([&] { (void)toleranceFromJson(j, "fuzz"); });
     tolerant([&] { (void)slotFromJson(j, "fuzz"); });
     tolerant([&] { (void)recheckReport(j, "fuzz"); });
+}
+
+void edid(const uint8_t *data, size_t size)
+{
+    std::vector<uint8_t> bytes(data, data + size);
+    tolerant([&] { (void)edidFromBytes(bytes, "fuzz").identity(); });
+    // The same with header and checksum put right, so that what lies between is read.
+    constexpr size_t kBlock = 128;
+    constexpr uint8_t kHeader[] = {0, 0xff, 0xff, 0xff, 0xff, 0xff, 0xff, 0};
+    bytes.resize(std::max(bytes.size(), kBlock));
+    std::copy(std::begin(kHeader), std::end(kHeader), bytes.begin());
+    uint8_t sum = 0;
+    for (size_t i = 0; i + 1 < kBlock; ++i)
+        sum = static_cast<uint8_t>(sum + bytes[i]);
+    bytes[kBlock - 1] = static_cast<uint8_t>(-sum);
+    tolerant([&] { (void)edidFromBytes(bytes, "fuzz").identity(); });
+}
+
+void driver(const uint8_t *data, size_t size)
+{
+    run::DriverReply reply;
+    if (run::driverLine(text(data, size), reply) != run::DriverLine::Reply)
+        return;
+    tolerant([&] { (void)run::driverGreeting(reply.result); });
+    tolerant([&] { (void)run::driverReading(reply.result); });
+    tolerant([&] { (void)run::driverRoom(reply.result); });
 }
 
 } // namespace lantern::fuzz

@@ -135,7 +135,7 @@ LedgerRow evennessRow(const SessionState &state, const Tolerance &tolerance)
 LedgerRow profileRow(const SessionState &state)
 {
     LedgerRow row{LedgerWords::tr("Profile in use"), {}};
-    row.aim = LedgerWords::tr("this run");
+    row.aim = LedgerWords::tr("this run", "short, in the Ledger");
     row.before = dash();
     row.lastTime = state.lastTime && !state.lastTime->installedPath.isEmpty()
                        ? QLocale().toString(

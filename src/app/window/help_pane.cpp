@@ -9,7 +9,7 @@ namespace lantern::app {
 
 namespace {
 
-constexpr int kWidth = 300;
+constexpr int kWidth = 268;
 
 } // namespace
 

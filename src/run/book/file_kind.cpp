@@ -5,7 +5,6 @@
 #include "run/file/files.h"
 
 #include <QFile>
-#include <QRegularExpression>
 
 #include <map>
 
@@ -15,18 +14,20 @@ namespace {
 
 constexpr qint64 kHead = 65536; ///< bytes; formats of text name their fields well before
 
-FileKind kindOfJson(const QByteArray &head)
+FileKind kindOfJson(const QString &path)
 {
-    static const std::map<QByteArray, FileKind> kinds = {
+    static const std::map<std::string, FileKind> kinds = {
         {"bold-lantern-aim", FileKind::Aim},
         {"bold-lantern-tolerance", FileKind::Tolerance},
         {"bold-lantern-report", FileKind::Report},
         {"bold-lantern-correction", FileKind::Correction},
         {"bold-lantern-certificate", FileKind::Certificate},
     };
-    static const QRegularExpression format(QStringLiteral("\"format\"\\s*:\\s*\"([a-z-]+)\""));
-    const auto found = format.match(QString::fromUtf8(head));
-    const auto kind = kinds.find(found.captured(1).toLatin1());
+    const Json json = parseJson(readFile(path).toStdString(), path.toStdString());
+    const auto format = json.find("format"); // of the whole: reports hold an aim, too
+    if (format == json.end() || !format->is_string())
+        return FileKind::Unknown;
+    const auto kind = kinds.find(format->get<std::string>());
     return kind == kinds.end() ? FileKind::Unknown : kind->second;
 }
 
@@ -62,7 +63,7 @@ FileKind fileKind(const QString &path)
         return kindOfCgats(head);
     const QByteArray text = head.trimmed();
     if (text.startsWith('{'))
-        return kindOfJson(text);
+        return kindOfJson(path);
     if (text.startsWith("<?xml") && text.contains("CxF"))
         return FileKind::Colours;
     if (path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive))

@@ -21,7 +21,7 @@ enum class FileKind {
     Unknown,
 };
 
-/// \throws Error BadInput where the file cannot be read
+/// \throws Error BadInput where the file cannot be read, or begins as JSON and is none
 FileKind fileKind(const QString &path);
 
 } // namespace lantern::run

@@ -37,7 +37,7 @@ AccuracyView::AccuracyView(Intents *intents)
       m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
       m_verdict(makeLabel({}, theme::kNormal, theme::kText)),
-      m_figures(makeLabel({}, theme::kNormal, theme::kText)),
+      m_figures(new WholeLabel),
       m_tails(makeLabel({}, theme::kSmall, theme::kText)),
       m_note(makeLabel({}, theme::kNormal, theme::kText)),
       m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%"))),
@@ -46,7 +46,7 @@ AccuracyView::AccuracyView(Intents *intents)
     m_fields->setObjectName(QStringLiteral("matchFields"));
     m_verdict->setObjectName(QStringLiteral("validationVerdict"));
     m_figures->setObjectName(QStringLiteral("verdictFigures"));
-    for (QLabel *table : {m_verdict, m_figures})
+    for (QLabel *table : {m_verdict, static_cast<QLabel *>(m_figures)})
         table->setTextFormat(Qt::RichText);
     m_table->setColumnCount(6);
     m_table->setObjectName(QStringLiteral("validationTable"));
@@ -157,7 +157,7 @@ void AccuracyView::show(const ValidationModel &v)
     m_meanUnit->setText(tr("mean %1").arg(v.difference));
     m_verdict->setText(v.verdict);
     m_verdict->setToolTip(v.verdictTip);
-    m_figures->setText(v.figures);
+    m_figures->setWhole(v.figures);
     m_figures->setToolTip(v.figuresTip);
     m_tails->setText(v.tails);
     m_note->setText(m_rosesTab->isChecked() ? v.roseWords : v.note);

@@ -6,6 +6,7 @@
 #include "app/views/accuracy/proof_panel.h"
 #include "app/views/view.h"
 #include "app/widgets/plot.h"
+#include "app/widgets/whole_label.h"
 
 #include <QComboBox>
 #include <QPushButton>
@@ -36,7 +37,8 @@ private:
     Plot *m_roses;
     QComboBox *m_order;
     QWidget *m_side;
-    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_figures, *m_tails, *m_note;
+    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_tails, *m_note;
+    WholeLabel *m_figures;
     Plot *m_curve;
     LivePlots *m_live;
     std::vector<QWidget *> m_sideParts;

@@ -113,7 +113,7 @@ LimitsDialog::LimitsDialog(Intents *intents, QWidget *parent)
             return;
         const QString path =
             fileToSave(this, QStringLiteral("limits"), tr("Save limits"),
-                       m_title->text() + QStringLiteral(".json"), tr("Limits (*.json)"));
+                       m_title->text() + QStringLiteral(".tolerance.json"), tr("Limits (*.json)"));
         if (path.isEmpty())
             return;
         try {

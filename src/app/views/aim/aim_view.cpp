@@ -203,7 +203,7 @@ AimView::AimView(Intents *intents)
     connect(save, &QPushButton::clicked, this, [this] {
         const QString path =
             fileToSave(this, QStringLiteral("aims"), tr("Save this aim"),
-                       QString::fromStdString(m_model.aim.name) + QStringLiteral(".json"),
+                       QString::fromStdString(m_model.aim.name) + QStringLiteral(".aim.json"),
                        tr("Aims (*.json)"));
         if (path.isEmpty())
             return;

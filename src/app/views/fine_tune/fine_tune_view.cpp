@@ -53,7 +53,7 @@ FineTuneView::FineTuneView(Intents *intents)
       m_prove(smallButton("tuneProve", tr("Prove what is in &use"))),
       m_controls(makeControls()),
       m_why(makeLabel({}, theme::kNormal, theme::kText)),
-      m_white(makeLabel({}, theme::kNormal, theme::kText)),
+      m_white(new WholeLabel),
       m_readings(makeLabel({}, theme::kNormal, theme::kText)),
       m_name(new QLineEdit),
       m_rendering([this](std::shared_ptr<const Rendition> rendition) {
@@ -63,7 +63,7 @@ FineTuneView::FineTuneView(Intents *intents)
               m_whole->setRendition(m_rendition);
       })
 {
-    for (QLabel *label : {m_why, m_white, m_readings})
+    for (QLabel *label : {m_why, static_cast<QLabel *>(m_white), m_readings})
         wrap(label);
     m_why->setObjectName(QStringLiteral("tuneWhy"));
     m_white->setObjectName(QStringLiteral("tuneWhite"));
@@ -121,6 +121,7 @@ QWidget *FineTuneView::makeKnobs()
     for (int i = 0; i < kKnobs; ++i) {
         const auto at = static_cast<size_t>(i);
         m_titles[at] = makeLabel({}, theme::kSmall, theme::kMuted);
+        m_titles[at]->setWordWrap(true);
         m_values[at] = makeLabel({}, theme::kNormal, theme::kBright);
         m_values[at]->setObjectName(QStringLiteral("tuneValue%1").arg(i));
         m_values[at]->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
@@ -148,6 +149,7 @@ QWidget *FineTuneView::makeControls()
     grid->setHorizontalSpacing(4);
     for (size_t i = 0; i < kControls; ++i) {
         m_controlTitles[i] = makeLabel({}, theme::kSmall, theme::kMuted);
+        m_controlTitles[i]->setWordWrap(true);
         m_controlValues[i] = makeLabel({}, theme::kNormal, theme::kText);
         m_controlValues[i]->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         m_down[i] = stepButton(QStringLiteral("controlDown%1").arg(i), QStringLiteral("−"));
@@ -345,7 +347,7 @@ void FineTuneView::setState(const SessionState &state)
     m_reads->setEnabled(may);
     m_turn->setText(m_model.turn);
     m_turn->setVisible(!m_model.turn.isEmpty());
-    m_white->setText(m_model.white);
+    m_white->setWhole(m_model.white);
     m_readings->setText(m_model.readings);
     m_readings->setVisible(!m_model.readings.isEmpty());
     m_fill->setEnabled(may);

@@ -4,6 +4,7 @@
 #include "app/views/fine_tune/fine_tune_model.h"
 #include "app/views/fine_tune/tune_sheet.h"
 #include "app/views/view.h"
+#include "app/widgets/whole_label.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -49,7 +50,8 @@ private:
     std::array<QPushButton *, kControls> m_down, m_up;
     QWidget *m_controls;
     QCheckBox *m_reads;
-    QLabel *m_why, *m_white, *m_readings, *m_turn;
+    QLabel *m_why, *m_readings, *m_turn;
+    WholeLabel *m_white;
     QLineEdit *m_name;
     std::vector<QString> m_files; ///< the person's own sheets
     QImage m_image;               ///< of the sheet; null: greys

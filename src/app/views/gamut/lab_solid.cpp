@@ -137,6 +137,19 @@ void LabSolid::paintSolid(QPainter &p) const
             }
             faces.push_back(face);
         }
+    if (faces.empty())
+        return;
+    // Of a closed body only what faces the eye is seen; the nearest face does.
+    const auto turning = [](const Face &face) {
+        const QPointF u = face.corners[2] - face.corners[0];
+        const QPointF v = face.corners[3] - face.corners[1];
+        return u.x() * v.y() - u.y() * v.x();
+    };
+    const bool isLeftwards =
+        turning(*std::max_element(faces.begin(), faces.end(), [](const Face &a, const Face &b) {
+            return a.depth < b.depth;
+        })) < 0;
+    std::erase_if(faces, [&](const Face &face) { return (turning(face) < 0) != isLeftwards; });
     std::sort(faces.begin(), faces.end(),
               [](const Face &a, const Face &b) { return a.depth < b.depth; });
     for (const Face &face : faces) {

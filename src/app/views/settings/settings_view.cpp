@@ -31,7 +31,8 @@ QLabel *makeValue(const char *name)
 {
     QLabel *label = makeLabel({}, theme::kNormal, theme::kText);
     label->setObjectName(QLatin1String(name));
-    wrap(label);
+    label->setWordWrap(true);
+    label->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
     return label;
 }
 
@@ -158,6 +159,7 @@ void SettingsView::makeProfiles()
     connect(m_form, &QComboBox::activated, this, [this] {
         run::ProfileForm chosen = m_profileForm;
         chosen.version = m_form->currentData().toInt();
+        m_profileForm = chosen; // what is edited next builds on it
         emit intents()->profileFormChosen(chosen);
     });
     form->addRow(tr("ICC"), m_form);
@@ -165,6 +167,7 @@ void SettingsView::makeProfiles()
     connect(m_limits, &QComboBox::activated, this, [this](int index) {
         run::ProofChoice chosen = m_proof;
         chosen.tolerance = m_tolerances.at(static_cast<size_t>(index));
+        m_proof = chosen;
         emit intents()->proofChosen(chosen);
     });
     form->addRow(tr("Limits that displays are held to"), m_limits);

@@ -1,5 +1,7 @@
 #include "run/device/meters/driver_meter.h"
 
+#include "run/device/meters/driver_message.h"
+
 #include "core/base/error.h"
 #include "core/base/json_object.h"
 
@@ -12,7 +14,6 @@ namespace lantern::run {
 namespace {
 
 constexpr qsizetype kDetailLength = 200;
-constexpr double kLongestReadingSeconds = 3600;
 
 QString shortened(const QString &text)
 {
@@ -180,38 +181,22 @@ void DriverMeter::onOutput()
 
 void DriverMeter::onLine(const QByteArray &line)
 {
-    nlohmann::json message;
-    try {
-        message = parseJson(line.toStdString(), "driver");
-    } catch (const Error &) { // told below, with the line
-    }
-    if (!message.is_object()) {
+    DriverReply reply;
+    const DriverLine kind = driverLine(line.toStdString(), reply);
+    if (kind == DriverLine::Garbage) {
         if (!m_pendingId)
             return;
         stopDriver();
         return fail(MeterFault::Garbage,
                     tr("its driver sent \"%1\"").arg(shortened(QString::fromUtf8(line))));
     }
-    if (!m_pendingId || !message.contains("id") || message["id"] != *m_pendingId)
+    if (kind == DriverLine::Other || !m_pendingId || reply.id != *m_pendingId)
         return; // a notification, or the answer to something given up
     m_pendingId.reset();
     m_watchdog.stop();
-    if (!message.contains("error") || message["error"].is_null())
-        return onAnswer(message.value("result", nlohmann::json::object()));
-    const nlohmann::json &error = message["error"];
-    QString text;
-    MeterFault fault = MeterFault::TimedOut;
-    if (error.is_object()) {
-        if (error.contains("message") && error["message"].is_string())
-            text = QString::fromStdString(error["message"].get<std::string>());
-        try {
-            fault = meterFaultByName(error.value("data", nlohmann::json::object())
-                                         .value("fault", std::string("garbage")));
-        } catch (const std::exception &) { // a kind of fault that we have not got
-            fault = MeterFault::Garbage;
-        }
-    }
-    fail(fault, shortened(text));
+    if (!reply.isError)
+        return onAnswer(reply.result);
+    fail(reply.fault, shortened(QString::fromStdString(reply.problem)));
 }
 
 void DriverMeter::onAnswer(const nlohmann::json &result)
@@ -232,28 +217,22 @@ void DriverMeter::onAnswer(const nlohmann::json &result)
 void DriverMeter::onGreeting(const nlohmann::json &result)
 {
     try {
-        if (result.at("protocol").get<int>() != 1)
-            throw Error(ErrorKind::BadInput, "protocol", "");
-        const QString name = QString::fromStdString(result.at("name").get<std::string>());
+        const DriverGreeting g = driverGreeting(result);
         {
             const std::lock_guard lock(m_nameMutex);
-            m_name = name;
+            m_name = QString::fromStdString(g.name);
         }
-        const auto abilities = result.at("abilities").get<std::vector<std::string>>();
-        const auto can = [&](const char *what) {
-            return std::find(abilities.begin(), abilities.end(), what) != abilities.end();
-        };
-        m_canZero = can("zero");
-        m_canRoom = can("room");
-        m_wantsScene = can("scene");
-        m_canRestore = can("state");
-        m_canWait = can("wait");
-        m_canTechnology = can("technology");
+        m_canZero = g.zero;
+        m_canRoom = g.room;
+        m_wantsScene = g.scene;
+        m_canRestore = g.state;
+        m_canWait = g.wait;
+        m_canTechnology = g.technology;
         m_technologySent = false;
-        m_zeroesByItself = !m_canZero || result.value("zeroes_by_itself", true);
+        m_zeroesByItself = g.zeroesByItself;
         m_greeted = true;
         m_restored = false;
-    } catch (const std::exception &) {
+    } catch (const Error &) {
         stopDriver();
         fail(MeterFault::DriverDied, tr("its driver does not speak version 1 of the protocol"));
     }
@@ -271,22 +250,16 @@ void DriverMeter::finishTask(const nlohmann::json &result)
     if (task == Task::Wait)
         return emit waited(request());
     try {
-        const auto number = [&](const char *key) { return result.at(key).get<double>(); };
         if (task == Task::Room) {
-            const Chromaticity light{number("x"), number("y")};
-            if (light.y <= 0 || light.x < 0 || light.x + light.y > 1 || number("lux") < 0)
-                throw Error(ErrorKind::BadInput, "room", "");
-            emit roomRead(request(), {number("lux"), light});
+            const DriverRoom room = driverRoom(result);
+            emit roomRead(request(), {room.lux, room.light});
             return;
         }
-        const XYZ xyz{number("X"), number("Y"), number("Z")};
-        if (result.contains("state") && result["state"].is_string())
-            m_state = QByteArray::fromStdString(result["state"].get<std::string>());
-        const double seconds = result.value("seconds", 0.0);
-        if (!(seconds >= 0 && seconds <= kLongestReadingSeconds))
-            throw Error(ErrorKind::BadInput, "seconds", "");
-        emit readingFinished(request(), xyz, seconds);
-    } catch (const std::exception &) {
+        const DriverReading reading = driverReading(result);
+        if (!reading.state.empty())
+            m_state = QByteArray::fromStdString(reading.state);
+        emit readingFinished(request(), reading.xyz, reading.seconds);
+    } catch (const Error &) {
         m_task = task;
         fail(MeterFault::Garbage,
              tr("its driver sent \"%1\"").arg(shortened(QString::fromStdString(result.dump()))));
