@@ -3934,6 +3934,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Sehen Sie eine Minute auf etwas Weißes im Tageslicht, dann schnell auf diese Grautöne. Schieben Sie die Regler, bis kein Stich zu sehen ist.</translation>
   </message>
   <message>
+   <source>Look for a newer driver.</source>
+   <translation>Suchen Sie einen neueren Treiber.</translation>
+  </message>
+  <message>
    <source>Look whether it is there and may be read.</source>
    <translation>Sehen Sie nach, ob es da ist und gelesen werden darf.</translation>
   </message>
@@ -4980,6 +4984,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Read at least black from where the eye is.</source>
    <translation>Messen Sie wenigstens Schwarz von dort, wo das Auge ist.</translation>
+  </message>
+  <message>
+   <source>Read each &amp;turn</source>
+   <translation>Jede Drehung messen</translation>
   </message>
   <message>
    <source>Read from a distance: %1 cd/m². Now lay the meter on the screen.</source>
@@ -6030,8 +6038,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Das Messgerät passt zu diesem Panel</translation>
   </message>
   <message>
-   <source>The meter hangs there: read each &amp;turn</source>
-   <translation>Das Messgerät hängt dort: jede Drehung messen</translation>
+   <source>The meter hangs there meanwhile.</source>
+   <translation>Das Messgerät hängt währenddessen dort.</translation>
   </message>
   <message>
    <source>The meter is at work. Let it finish, or stop it, before changing the meter.</source>
@@ -9188,6 +9196,10 @@ Weiß</translation>
   <message>
    <source>sensor's id</source>
    <translation>Kennung des Sensors</translation>
+  </message>
+  <message>
+   <source>sent something else than %1</source>
+   <translation>sandte etwas anderes als %1</translation>
   </message>
   <message>
    <source>serial %1</source>

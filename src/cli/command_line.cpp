@@ -106,8 +106,7 @@ std::string CommandLine::description() const
             }
         };
         for (const CLI::App *group : command->get_subcommands({}))
-            if (group->get_name().empty())
-                add(group);
+            add(group); // or a command below it
         add(command);
         for (const Example &e : examplesOf(command->get_name()))
             examples.push_back({{"line", e.line}, {"does", e.does}});

@@ -54,7 +54,7 @@ const std::vector<Example> &examplesOf(const std::string &command)
           {"bold-lantern-cli log --logbook logbook.sqlite --back-up safe.sqlite",
            "all of it in one file"}}},
         {"book",
-         {{"bold-lantern-cli book make --url postgresql://book.example/studio",
+         {{"bold-lantern-cli book init --url postgresql://book.example/studio",
            "makes a shared book for a house"},
           {"bold-lantern-cli book sync --logbook logbook.sqlite",
            "brings what is new, and fetches what others brought"}}},

@@ -165,7 +165,8 @@ QWidget *FineTuneView::makeControls()
         grid->addWidget(m_up[i], row, left + 3);
     }
     column->addLayout(grid);
-    m_reads = new QCheckBox(tr("The meter hangs there: read each &turn"));
+    m_reads = new QCheckBox(tr("Read each &turn"));
+    m_reads->setToolTip(tr("The meter hangs there meanwhile."));
     m_reads->setObjectName(QStringLiteral("readsTurns"));
     connect(m_reads, &QCheckBox::toggled, this, [this](bool on) {
         if (on != m_model.readsTurns)
