@@ -22,6 +22,8 @@ for path in sys.argv[2:]:
     xml.SubElement(context, "name").text = "Bold Lantern"
     left = 0
     for (source, comment), numerus in sorted(found.items()):
+        if path.endswith("_en.ts") and not numerus:  # English needs forms of plurals only
+            continue
         message = xml.SubElement(context, "message", {"numerus": "yes"} if numerus else {})
         xml.SubElement(message, "source").text = source
         if comment:
@@ -36,4 +38,4 @@ for path in sys.argv[2:]:
     with open(path, "w", encoding="utf-8") as file:
         file.write('<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n'
                    + xml.tostring(root, encoding="unicode") + "\n")
-    print(f"{path}: {len(found)} texts, {left} to be translated")
+    print(f"{path}: {len(context) - 1} texts, {left} to be translated")

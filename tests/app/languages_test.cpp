@@ -121,6 +121,14 @@ private slots:
                                 "eine Farbtafel mit mindestens 24 Feldern."));
         QCOMPARE(run::inWords(Message("%1 % of the aimed gamut is missing", {"2.5"})),
                  QStringLiteral("2,5 % des verlangten Farbumfangs fehlen"));
+        const auto reminder = [](int days) {
+            return QCoreApplication::translate("any", "a reminder after %n day(s)", nullptr, days);
+        };
+        QCOMPARE(reminder(1), QStringLiteral("Erinnerung nach 1 Tag"));
+        QCOMPARE(reminder(30), QStringLiteral("Erinnerung nach 30 Tagen"));
+        run::speak(QStringLiteral("en"));
+        QCOMPARE(reminder(1), QStringLiteral("a reminder after 1 day"));
+        QCOMPARE(reminder(30), QStringLiteral("a reminder after 30 days"));
         run::speak(QStringLiteral("xx")); // no such language
         QCOMPARE(run::spoken(), QStringLiteral("en"));
     }

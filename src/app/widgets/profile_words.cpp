@@ -33,8 +33,11 @@ void ProfileWords::setForm(const run::ProfileForm &form, bool readOnly)
 {
     for (const auto &[line, text] :
          {std::pair{m_template, &form.nameTemplate}, {m_copyright, &form.copyright}}) {
-        if (!line->hasFocus() || !line->isModified())
-            line->setText(QString::fromStdString(*text));
+        const QString wanted = QString::fromStdString(*text);
+        if ((!line->hasFocus() || !line->isModified()) && line->text() != wanted) {
+            line->setText(wanted);
+            line->setCursorPosition(0); // its beginning is what tells it
+        }
         line->setReadOnly(readOnly);
     }
 }

@@ -72,21 +72,19 @@ void speak(const QString &wanted)
     Voice &v = voice();
     v.translators.clear(); // each takes itself out
     v.code = code;
-    if (code == QLatin1String("en") && wanted.isEmpty()) {
+    if (code == QLatin1String("en") && wanted.isEmpty())
         QLocale::setDefault(QLocale::system()); // English words, the country's numbers
-        return;
-    }
-    QLocale::setDefault(code == QLatin1String("pseudo") ? QLocale(QStringLiteral("de"))
-                                                        : localeOf(code));
+    else
+        QLocale::setDefault(code == QLatin1String("pseudo") ? QLocale(QStringLiteral("de"))
+                                                            : localeOf(code));
     const auto load = [&](std::unique_ptr<QTranslator> translator, const QString &path) {
         if (!path.isEmpty() && translator->load(path) &&
             QCoreApplication::installTranslator(translator.get()))
             v.translators.push_back(std::move(translator));
     };
-    if (code == QLatin1String("en"))
-        return;
-    load(std::make_unique<QTranslator>(), QLibraryInfo::path(QLibraryInfo::TranslationsPath) +
-                                              QStringLiteral("/qtbase_%1.qm").arg(code));
+    if (code != QLatin1String("en"))
+        load(std::make_unique<QTranslator>(), QLibraryInfo::path(QLibraryInfo::TranslationsPath) +
+                                                  QStringLiteral("/qtbase_%1.qm").arg(code));
     load(std::make_unique<OwnTranslator>(),
          shipped(QStringLiteral("translations/bold-lantern_%1.qm").arg(code)));
 }
