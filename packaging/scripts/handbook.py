@@ -32,7 +32,7 @@ def messages_page():
         text += f"\n## {title}\n"
         for problem, advice in sorted(found):
             anchor = slug(problem)
-            text += (f'\n### <a id="{anchor}"></a>{html.escape(problem)}\n\n'
+            text += (f'\n<h3 id="{anchor}">{html.escape(problem)}</h3>\n\n'
                      + (html.escape(advice) if advice else
                         "The message names what it is about; put that right and try again.") + "\n")
             topics.append({"text": problem, "page": "messages.html#" + anchor})
