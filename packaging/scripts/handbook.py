@@ -23,7 +23,7 @@ def messages_page():
     """Every error that the programs can raise, with its advice."""
     text = ("# What a message means\n\nEvery message says what was wrong, where, and what to do. Here are "
             "those of the programs, by what they have to do with; %1, %2 … stand for names and numbers.\n")
-    topics = []
+    topics, used = [], set()
     for kind, title in (("BadInput", "Something given is wrong"), ("Device", "A device, a disk or a file"),
                         ("NotGoodEnough", "A limit was passed")):
         found = [(p, a) for k, p, a in errors(sources) if k == kind]
@@ -32,6 +32,9 @@ def messages_page():
         text += f"\n## {title}\n"
         for problem, advice in sorted(found):
             anchor = slug(problem)
+            while anchor in used:  # two that differ in what stands in their places
+                anchor += "-2"
+            used.add(anchor)
             text += (f'\n<h3 id="{anchor}">{html.escape(problem)}</h3>\n\n'
                      + (html.escape(advice) if advice else
                         "The message names what it is about; put that right and try again.") + "\n")
