@@ -69,14 +69,16 @@ all_pages = list(pages())
 titles = {(language, name): title_of(text) for name, language, text in all_pages}
 
 
-def contents_list(up, current):
+def contents_list(language, up, current):
     items = ""
     for chapter in contents:
-        items += f"<li><b>{html.escape(chapter['title'])}</b><ul>"
+        items += f"<li><b>{html.escape(chapter['title_' + language if language else 'title'])}</b><ul>"
         for page in chapter["pages"]:
-            mark = ' aria-current="page"' if page["name"] == current else ""
-            items += (f'<li><a href="{up}{page["name"]}.html"{mark}>'
-                      f'{html.escape(titles["", page["name"]])}</a></li>')
+            own = language if (language, page["name"]) in titles else ""  # else it is there in English
+            folder = "" if own == language else up
+            mark = ' aria-current="page"' if page["name"] == current and own == language else ""
+            items += (f'<li><a href="{folder}{page["name"]}.html"{mark}>'
+                      f'{html.escape(titles[own, page["name"]])}</a></li>')
         items += "</ul></li>"
     return f"<ul>{items}</ul>"
 
@@ -92,7 +94,7 @@ def write(name, language, text):
 <link rel="stylesheet" href="{up}handbook.css"></head><body>
 <!--around--><nav aria-label="{words[0]}"><form role="search"><label for="find">{words[1]}</label>
 <input id="find" type="search" data-up="{up}"></form><ol id="found" hidden></ol>
-{contents_list(up, name)}</nav><!--/around-->
+{contents_list(language, up, name)}</nav><!--/around-->
 <main>{body}</main>
 <!--around--><script src="{up}pages.js"></script><script src="{up}search.js"></script><!--/around-->
 </body></html>

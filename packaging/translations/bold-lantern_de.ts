@@ -946,7 +946,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Glossary</source>
-   <translation>&amp;Glossar (englisch)</translation>
+   <translation>&amp;Glossar</translation>
   </message>
   <message>
    <source>&amp;Go on</source>
