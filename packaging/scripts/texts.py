@@ -27,7 +27,7 @@ def is_text(text, before):
 out, seen = [], set()
 for layer in LAYERS:
     for path in sorted(pathlib.Path(sys.argv[1], layer).rglob("*.[ch]*")):
-        if layer == "cli" and re.search("options|examples|command_line|progress|doctor", path.name):
+        if layer == "cli" and re.search("options|examples|command_line", path.name):
             continue
         code = code_of(path)
         for start, _, text in literals(code):

@@ -845,6 +845,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1: zu selten gemessen, um zu sagen, wie er wandert. Es braucht drei Nachweise, zwei davon nach einer Kalibrierung.</translation>
   </message>
   <message>
+   <source>%1: reading %2 of %3</source>
+   <translation>%1: Messung %2 von %3</translation>
+  </message>
+  <message>
    <source>%1: right after its calibration its figure "%2" was at %3 % of its limit</source>
    <translation>%1: Gleich nach seiner Kalibrierung lag seine Zahl „%2“ bei %3 % ihrer Grenze</translation>
   </message>
@@ -1179,6 +1183,14 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>, %1 cd/m² from its %2</source>
    <translation>, %1 cd/m² von seinem %2</translation>
+  </message>
+  <message>
+   <source>, %1 min left</source>
+   <translation>, noch %1 min</translation>
+  </message>
+  <message>
+   <source>, %1 s left</source>
+   <translation>, noch %1 s</translation>
   </message>
   <message>
    <source>, asked for %1</source>
@@ -3422,6 +3434,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>So lässt er sich nicht kalibrieren; ein Profil kann dennoch gebaut werden.</translation>
   </message>
   <message>
+   <source>It comes with the program's package.</source>
+   <translation>Es kommt mit dem Paket des Programms.</translation>
+  </message>
+  <message>
    <source>It decides how the meter is corrected: the wrong one makes white wrong.</source>
    <translation>Davon hängt ab, wie das Messgerät korrigiert wird: Die falsche macht Weiß falsch.</translation>
   </message>
@@ -3520,6 +3536,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>It tells when the room has less than half or more than twice the light of %1. The meter lies on the desk, diffuser up.</source>
    <translation>Er meldet, wenn der Raum weniger als die Hälfte oder mehr als das Doppelte des Lichts von %1 hat. Das Messgerät liegt auf dem Tisch, Streuscheibe nach oben.</translation>
+  </message>
+  <message>
+   <source>It tints the screens: switch it off while measuring.</source>
+   <translation>Es tönt die Schirme: Schalten Sie es beim Messen aus.</translation>
   </message>
   <message>
    <source>It was begun by another version of Bold Lantern; start a new run.</source>
@@ -4458,6 +4478,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Nichts davon ist schon kalibriert. Wählen Sie, wohin der nächste Lauf geht, und beginnen Sie.</translation>
   </message>
   <message>
+   <source>Nothing that is read could be kept: look whose folder it is.</source>
+   <translation>Nichts Gemessenes könnte behalten werden: Sehen Sie nach, wem der Ordner gehört.</translation>
+  </message>
+  <message>
    <source>Nothing was typed in, so the report has none of them.</source>
    <translation>Nichts wurde eingetippt, also hat der Bericht nichts davon.</translation>
   </message>
@@ -4588,6 +4612,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>One of the two is wrong: take it out, or measure the patch again.</source>
    <translation>Eines von beiden ist falsch: Nehmen Sie es heraus, oder messen Sie das Feld noch einmal.</translation>
+  </message>
+  <message>
+   <source>Only simulated displays can be measured here (--display).</source>
+   <translation>Hier lassen sich nur simulierte Bildschirme messen (--display).</translation>
   </message>
   <message>
    <source>Open</source>
@@ -4734,6 +4762,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Art des Panels</translation>
   </message>
   <message>
+   <source>Panels are often dimmed on battery: plug it in while measuring.</source>
+   <translation>Mit Akku sind Panels oft abgedunkelt: Stecken Sie ihn beim Messen ein.</translation>
+  </message>
+  <message>
    <source>Paper</source>
    <translation>Papier</translation>
   </message>
@@ -4804,6 +4836,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Plate: leaves, skin, cloth</source>
    <translation>Tafel: Blätter, Haut, Stoff</translation>
+  </message>
+  <message>
+   <source>Plug it in; or give a driver program, a command that prints X Y Z, or numbers by hand with --meter.</source>
+   <translation>Stecken Sie es ein; oder geben Sie mit --meter ein Treiberprogramm, einen Befehl, der X Y Z ausgibt, oder Zahlen von Hand an.</translation>
   </message>
   <message>
    <source>Points a side of the tables</source>
@@ -4916,6 +4952,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Profiles of this display</source>
    <translation>Profile dieses Bildschirms</translation>
+  </message>
+  <message>
+   <source>Programs that ask it for the display's profile get none. Install the package colord.</source>
+   <translation>Programme, die ihn nach dem Profil fragen, bekommen keines. Installieren Sie das Paket colord.</translation>
   </message>
   <message>
    <source>Proof</source>
@@ -5510,6 +5550,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Körper</translation>
   </message>
   <message>
+   <source>Some 50 MB a year are usual; make room.</source>
+   <translation>Etwa 50 MB im Jahr sind üblich; schaffen Sie Platz.</translation>
+  </message>
+  <message>
    <source>Some fields were not read: the figures are of those that were.</source>
    <translation>Einige Felder wurden nicht gemessen: Die Zahlen gelten den gemessenen.</translation>
   </message>
@@ -5636,6 +5680,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Swap</source>
    <translation>Tauschen</translation>
+  </message>
+  <message>
+   <source>Switch automatic brightness off.</source>
+   <translation>Schalten Sie automatische Helligkeit aus.</translation>
   </message>
   <message>
    <source>Switch off colour management, high dynamic range and night light for this display in the desktop's settings, then start anew.</source>
@@ -6370,6 +6418,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>This aim asked for the inverse of the Rec. 709 camera curve. Displays are to follow BT.1886, so that is what it asks for now.</source>
    <translation>Dieses Ziel verlangte die Umkehrung der Kamerakurve von Rec. 709. Bildschirme sollen BT.1886 folgen, also verlangt es jetzt das.</translation>
+  </message>
+  <message>
+   <source>This compositor lends no video LUT: tone curves stay the panel's own, and profiles carry them.</source>
+   <translation>Dieser Compositor gibt keine Video-LUT her: Tonwertkurven bleiben die des Panels, und Profile tragen sie.</translation>
   </message>
   <message>
    <source>This computer was asleep in the middle of a reading, which was thrown away. Let the display warm up again, then go on.</source>
@@ -7159,6 +7211,10 @@ cd/m²</translation>
    <translation>Ohne es lässt sich nichts messen.</translation>
   </message>
   <message>
+   <source>Without it profiles are not kept in force after a login. Install bold-lantern-keeper.</source>
+   <translation>Ohne ihn bleiben Profile nach einem Anmelden nicht in Kraft. Installieren Sie bold-lantern-keeper.</translation>
+  </message>
+  <message>
    <source>Without one, keep it in a .pgpass file that only you can read (mode 600), a line host:port:database:user:password.</source>
    <translation>Ohne ihn steht es in einer .pgpass-Datei, die nur Sie lesen können (Modus 600), in einer Zeile host:port:database:user:password.</translation>
   </message>
@@ -7336,6 +7392,10 @@ cd/m²</translation>
   <message>
    <source>address of the shared book</source>
    <translation>Adresse des gemeinsamen Buchs</translation>
+  </message>
+  <message>
+   <source>adjust</source>
+   <translation>Einstellen</translation>
   </message>
   <message>
    <source>after %1 nm comes %2 nm</source>
@@ -7573,12 +7633,20 @@ Weiß</translation>
    <translation>Blaugrün</translation>
   </message>
   <message>
+   <source>bold-lantern-cli keeper --install starts it at every login.</source>
+   <translation>bold-lantern-cli keeper --install startet ihn bei jedem Anmelden.</translation>
+  </message>
+  <message>
    <source>bright enough</source>
    <translation>hell genug</translation>
   </message>
   <message>
    <source>brightness</source>
    <translation>Helligkeit</translation>
+  </message>
+  <message>
+   <source>build</source>
+   <translation>Bauen</translation>
   </message>
   <message>
    <source>built in, its brightness can be turned</source>
@@ -7597,8 +7665,20 @@ Weiß</translation>
    <translation>nach Augenmaß, ohne Messgerät</translation>
   </message>
   <message>
+   <source>by hand</source>
+   <translation>von Hand</translation>
+  </message>
+  <message>
+   <source>calibrate</source>
+   <translation>Kalibrieren</translation>
+  </message>
+  <message>
    <source>calibrated</source>
    <translation>kalibriert</translation>
+  </message>
+  <message>
+   <source>can be loaded</source>
+   <translation>lässt sich laden</translation>
   </message>
   <message>
    <source>cannot be a correction: it turns colours inside out</source>
@@ -7703,6 +7783,10 @@ Weiß</translation>
   <message>
    <source>chart</source>
    <translation>Farbtafel</translation>
+  </message>
+  <message>
+   <source>check</source>
+   <translation>Prüfung</translation>
   </message>
   <message>
    <source>checked today</source>
@@ -7882,6 +7966,10 @@ Weiß</translation>
    <translation>gleiche Leuchtdichte</translation>
   </message>
   <message>
+   <source>evenness</source>
+   <translation>Gleichmäßigkeit</translation>
+  </message>
+  <message>
    <source>evenness of light</source>
    <translation>Gleichmäßigkeit des Lichts</translation>
   </message>
@@ -7916,6 +8004,14 @@ Weiß</translation>
   <message>
    <source>for a unit that is over its limits</source>
    <translation>für ein Exemplar über seinen Grenzen</translation>
+  </message>
+  <message>
+   <source>found</source>
+   <translation>gefunden</translation>
+  </message>
+  <message>
+   <source>four-colours</source>
+   <translation>Vier Farben</translation>
   </message>
   <message>
    <source>g must be within 0.5 to 5 and s within 0 to 1</source>
@@ -7976,6 +8072,10 @@ Weiß</translation>
   <message>
    <source>half light</source>
    <translation>halbes Licht</translation>
+  </message>
+  <message>
+   <source>handbook</source>
+   <translation>Handbuch</translation>
   </message>
   <message>
    <source>has %1 cells; the first line has %2</source>
@@ -8060,6 +8160,10 @@ Weiß</translation>
   <message>
    <source>input, %</source>
    <translation>Eingang, %</translation>
+  </message>
+  <message>
+   <source>install</source>
+   <translation>Installieren</translation>
   </message>
   <message>
    <source>is "%1", not "%2"</source>
@@ -8438,6 +8542,14 @@ Weiß</translation>
    <translation>genau eines von --cct, --daylight, --xy und --uv wird erwartet</translation>
   </message>
   <message>
+   <source>keeper</source>
+   <translation>Wächter</translation>
+  </message>
+  <message>
+   <source>keeper at login</source>
+   <translation>Wächter beim Anmelden</translation>
+  </message>
+  <message>
    <source>keeping of a light</source>
    <translation>Behalten eines Lichts</translation>
   </message>
@@ -8470,12 +8582,20 @@ Weiß</translation>
    <translation>ausgelassen</translation>
   </message>
   <message>
+   <source>lent by the compositor</source>
+   <translation>vom Compositor geliehen</translation>
+  </message>
+  <message>
    <source>lies before the date of issue</source>
    <translation>liegt vor dem Ausstellungsdatum</translation>
   </message>
   <message>
    <source>light</source>
    <translation>Licht</translation>
+  </message>
+  <message>
+   <source>light sensor</source>
+   <translation>Lichtsensor</translation>
   </message>
   <message>
    <source>light skin</source>
@@ -8500,6 +8620,10 @@ Weiß</translation>
   <message>
    <source>limits</source>
    <translation>Grenzen</translation>
+  </message>
+  <message>
+   <source>logbook's disk</source>
+   <translation>Datenträger des Logbuchs</translation>
   </message>
   <message>
    <source>lowest 90 %, mean</source>
@@ -8536,6 +8660,10 @@ Weiß</translation>
   <message>
    <source>mean ΔE00</source>
    <translation>ΔE00 im Mittel</translation>
+  </message>
+  <message>
+   <source>measure</source>
+   <translation>Messen</translation>
   </message>
   <message>
    <source>measured white</source>
@@ -8690,6 +8818,10 @@ Weiß</translation>
    <translation>als Nächster</translation>
   </message>
   <message>
+   <source>night light</source>
+   <translation>Nachtlicht</translation>
+  </message>
+  <message>
    <source>no X server or Wayland compositor with an active output answers</source>
    <translation>kein X-Server oder Wayland-Compositor mit einem aktiven Ausgang antwortet</translation>
   </message>
@@ -8786,6 +8918,10 @@ Weiß</translation>
    <translation>keiner ist innerhalb seiner Grenzen nachgewiesen</translation>
   </message>
   <message>
+   <source>none is declared</source>
+   <translation>keines ist angemeldet</translation>
+  </message>
+  <message>
    <source>none is loaded</source>
    <translation>keine ist geladen</translation>
   </message>
@@ -8796,6 +8932,10 @@ Weiß</translation>
   <message>
    <source>not connected</source>
    <translation>nicht angeschlossen</translation>
+  </message>
+  <message>
+   <source>not found</source>
+   <translation>nicht gefunden</translation>
   </message>
   <message>
    <source>not judged</source>
@@ -8906,6 +9046,10 @@ Weiß</translation>
    <translation>von uns</translation>
   </message>
   <message>
+   <source>on now</source>
+   <translation>jetzt an</translation>
+  </message>
+  <message>
    <source>on paper: %1</source>
    <translation>auf Papier: %1</translation>
   </message>
@@ -8920,6 +9064,10 @@ Weiß</translation>
   <message>
    <source>on the monitor</source>
    <translation>am Monitor</translation>
+  </message>
+  <message>
+   <source>one is declared</source>
+   <translation>eines ist angemeldet</translation>
   </message>
   <message>
    <source>one is loaded</source>
@@ -9026,12 +9174,20 @@ Weiß</translation>
    <translation>rosiger</translation>
   </message>
   <message>
+   <source>place</source>
+   <translation>Ort</translation>
+  </message>
+  <message>
    <source>points</source>
    <translation>Punkte</translation>
   </message>
   <message>
    <source>port</source>
    <translation>Port</translation>
+  </message>
+  <message>
+   <source>power</source>
+   <translation>Strom</translation>
   </message>
   <message>
    <source>print %1</source>
@@ -9210,6 +9366,10 @@ Weiß</translation>
    <translation>Seriennummer, getippt oder eingelesen</translation>
   </message>
   <message>
+   <source>settle</source>
+   <translation>Einschwingen</translation>
+  </message>
+  <message>
    <source>shares no patch with the readings in contact</source>
    <translation>hat kein Feld mit den Messungen im Kontakt gemeinsam</translation>
   </message>
@@ -9352,6 +9512,10 @@ Weiß</translation>
   <message>
    <source>the data have no field %1</source>
    <translation>die Daten haben kein Feld %1</translation>
+  </message>
+  <message>
+   <source>the desktop knows of none</source>
+   <translation>der Desktop kennt keines</translation>
   </message>
   <message>
    <source>the disk is full, a reading could not be kept</source>
@@ -9498,6 +9662,10 @@ Weiß</translation>
    <translation>dem Profil fehlen Tabellen oder Kurven zum Umrechnen von Farben (%1)</translation>
   </message>
   <message>
+   <source>the program can turn them</source>
+   <translation>das Programm kann sie stellen</translation>
+  </message>
+  <message>
    <source>the program is missing</source>
    <translation>das Programm fehlt</translation>
   </message>
@@ -9592,6 +9760,10 @@ Weiß</translation>
   <message>
    <source>there is none to talk to</source>
    <translation>es ist keiner zu sprechen</translation>
+  </message>
+  <message>
+   <source>there is one</source>
+   <translation>es gibt einen</translation>
   </message>
   <message>
    <source>there is such a file already</source>
@@ -9811,12 +9983,24 @@ Weiß</translation>
    <translation>v' </translation>
   </message>
   <message>
+   <source>validate</source>
+   <translation>Nachweisen</translation>
+  </message>
+  <message>
    <source>validated today</source>
    <translation>heute nachgewiesen</translation>
   </message>
   <message>
+   <source>version</source>
+   <translation>Version</translation>
+  </message>
+  <message>
    <source>very wide</source>
    <translation>sehr weit</translation>
+  </message>
+  <message>
+   <source>video LUTs</source>
+   <translation>Video-LUTs</translation>
   </message>
   <message>
    <source>visible</source>
@@ -9833,6 +10017,10 @@ Weiß</translation>
   <message>
    <source>waits, again</source>
    <translation>wartet, noch einmal</translation>
+  </message>
+  <message>
+   <source>warm-up</source>
+   <translation>Warmlaufen</translation>
   </message>
   <message>
    <source>warmer</source>

@@ -8,6 +8,7 @@
 #include "platform/sensors.h"
 #include "run/file/shipped.h"
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QStandardPaths>
 #include <QStorageInfo>
@@ -28,6 +29,12 @@ struct Line {
 };
 
 constexpr qint64 kSmallDiskBytes = qint64(200) << 20; ///< a year of runs is some 50 MB
+
+/// In the person's language, where it is a text of ours.
+std::string inWords(const std::string &text)
+{
+    return QCoreApplication::translate("Core", text.c_str()).toStdString();
+}
 
 const char *keyOf(Finding finding)
 {
@@ -168,9 +175,9 @@ int doctor(const DoctorOptions &o)
         std::cout << (l.finding == Finding::Good   ? "  "
                       : l.finding == Finding::Note ? "? "
                                                    : "! ")
-                  << l.what << ": " << l.found << '\n';
+                  << inWords(l.what) << ": " << inWords(l.found) << '\n';
         if (!l.advice.empty())
-            std::cout << "    " << l.advice << '\n';
+            std::cout << "    " << inWords(l.advice) << '\n';
     }
     if (o.json)
         std::cout << Json{{"findings", all}, {"missing", isMissing}}.dump() << '\n';
