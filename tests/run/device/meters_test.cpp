@@ -221,6 +221,9 @@ private slots:
                                  << "";
         QTest::newRow("knows the patch") << "echo $LANTERN_R $LANTERN_G $LANTERN_B"
                                          << "";
+        QTest::newRow("inherits no secrets")
+            << "test -z \"$LANTERN_SECRET\" && test -n \"$PATH\" && echo 1.5 2.25 3"
+            << "";
         QTest::newRow("fails") << "echo no meter >&2; exit 1"
                                << "no meter";
         QTest::newRow("prints without end") << "yes 1 2 3"
@@ -235,6 +238,7 @@ private slots:
     {
         QFETCH(QString, script);
         QFETCH(QString, problem);
+        qputenv("LANTERN_SECRET", "password");
         CommandMeter meter(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), script});
         QSignalSpy read(&meter, &Meter::readingFinished);
         QSignalSpy failed(&meter, &Meter::failed);
