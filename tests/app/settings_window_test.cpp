@@ -81,13 +81,7 @@ private slots:
         auto *icc = part<QComboBox>(rig.window.get(), "settingsIcc");
         choose(icc, icc->findData(2));
         QVERIFY(rig.waitFor([&] { return rig.state().profileForm.version == 2; }));
-        View *view = nullptr;
-        for (View *v : rig.window->findChildren<View *>())
-            if (v->isVisible())
-                view = v;
-        QVERIFY(view);
-        auto *copyright =
-            part<QLineEdit>(part<QComboBox>(view, "settingsIcc")->parentWidget(), "copyright");
+        auto *copyright = part<QLineEdit>(rig.window.get(), "settingsCopyright");
         QVERIFY(copyright);
         copyright->setFocus();
         copyright->selectAll();

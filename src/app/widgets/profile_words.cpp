@@ -4,14 +4,14 @@
 
 namespace lantern::app {
 
-ProfileWords::ProfileWords(QWidget *parent)
+ProfileWords::ProfileWords(const char *templateName, const char *copyrightName, QWidget *parent)
     : QWidget(parent), m_template(new QLineEdit), m_copyright(new QLineEdit)
 {
-    m_template->setObjectName(QStringLiteral("nameTemplate"));
+    m_template->setObjectName(QLatin1String(templateName));
     m_template->setAccessibleName(tr("Names are made of"));
     m_template->setToolTip(tr("Places that are filled in: {display}, {serial}, {date}, {aim}, "
                               "{white}, {luminance}, {tone}, {technology}, {meter}."));
-    m_copyright->setObjectName(QStringLiteral("copyright"));
+    m_copyright->setObjectName(QLatin1String(copyrightName));
     m_copyright->setAccessibleName(tr("Copyright"));
     m_copyright->setToolTip(tr("Copyright that stands in the profile."));
     auto *row = new QHBoxLayout(this);

@@ -11,7 +11,8 @@ namespace lantern::app {
 class ProfileWords : public QWidget {
     Q_OBJECT
 public:
-    explicit ProfileWords(QWidget *parent = nullptr);
+    /// \param templateName, copyrightName object names of the lines
+    ProfileWords(const char *templateName, const char *copyrightName, QWidget *parent = nullptr);
     /// A line that is being edited stays as it is.
     void setForm(const run::ProfileForm &form, bool readOnly = false);
     /// The form with the words that stand here.

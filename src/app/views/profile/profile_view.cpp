@@ -70,7 +70,7 @@ void ProfileView::formEdited()
 /// How names are suggested, and whose the profiles are.
 void ProfileView::makeWordsRow()
 {
-    m_words = new ProfileWords;
+    m_words = new ProfileWords("nameTemplate", "copyright");
     connect(m_words, &ProfileWords::edited, this, &ProfileView::formEdited);
     const int at = m_grid->rowCount();
     m_grid->addWidget(makeLabel(tr("Names, copyright"), theme::kNormal, theme::kMuted), at, 0);

@@ -149,7 +149,7 @@ void SettingsView::makeMeter()
 void SettingsView::makeProfiles()
 {
     QFormLayout *form = addSection(tr("Profiles and proofs"));
-    m_words = new ProfileWords;
+    m_words = new ProfileWords("settingsNameTemplate", "settingsCopyright");
     connect(m_words, &ProfileWords::edited, this,
             [this] { emit intents()->profileFormChosen(m_words->applied(m_profileForm)); });
     form->addRow(tr("Names, copyright"), m_words);
