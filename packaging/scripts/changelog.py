@@ -5,6 +5,7 @@ import datetime
 import html
 import re
 import sys
+import textwrap
 
 text = open(sys.argv[1], encoding="utf-8").read()
 releases = [(version, date, re.findall(r"^- (.*(?:\n  .*)*)", body, re.M))
@@ -25,6 +26,6 @@ else:
         day = datetime.date.fromisoformat(date)
         print(f"bold-lantern ({version}) stable; urgency=medium\n")
         for line in lines:
-            print("  * " + line)
+            print(textwrap.fill(" ".join(line.split()), 76, initial_indent="  * ", subsequent_indent="    "))
         print("\n -- Bold Lantern developers <developers@boldlantern.org>  "
               + day.strftime("%a, %d %b %Y") + " 12:00:00 +0000\n")
