@@ -9,7 +9,7 @@
 #include "run/file/shipped.h"
 
 #include <QCoreApplication>
-#include <QDir>
+#include <QFileInfo>
 #include <QStandardPaths>
 #include <QStorageInfo>
 
@@ -69,14 +69,14 @@ void lookAtProgram(std::vector<Line> &lines)
 
 void lookAtDisk(std::vector<Line> &lines)
 {
-    QDir folder(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation));
-    while (!folder.exists() && folder.cdUp()) // as far as it is there
-        ;
+    QString folder = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
+    while (!QFileInfo::exists(folder)) // as far as it is there
+        folder = QFileInfo(folder).path();
     const QStorageInfo disk(folder);
-    const bool isWritable = QFileInfo(folder.path()).isWritable();
+    const bool isWritable = QFileInfo(folder).isWritable();
     const bool isSmall = disk.bytesAvailable() < kSmallDiskBytes;
     lines.push_back({"logbook's disk",
-                     !isWritable ? folder.path().toStdString() + " cannot be written to"
+                     !isWritable ? folder.toStdString() + " cannot be written to"
                                  : std::to_string(disk.bytesAvailable() >> 20) + " MB free",
                      !isWritable ? Finding::Missing
                      : isSmall   ? Finding::Note
