@@ -6549,7 +6549,7 @@ Der große Knopf links beginnt die Messungen.</translation>
   </message>
   <message>
    <source>Tint of greys</source>
-   <translation>Stich der Grautöne</translation>
+   <translation>Graustich</translation>
   </message>
   <message>
    <source>Tint of the greys</source>
@@ -8820,6 +8820,10 @@ Weiß</translation>
   <message>
    <source>night light</source>
    <translation>Nachtlicht</translation>
+  </message>
+  <message>
+   <source>no</source>
+   <translation>nein</translation>
   </message>
   <message>
    <source>no X server or Wayland compositor with an active output answers</source>
