@@ -4,6 +4,8 @@
 #include "core/colour/colour.h"
 #include "core/reading/meter_fault.h"
 
+#include <nlohmann/json.hpp>
+
 #include <cstdint>
 #include <string>
 
