@@ -1,6 +1,7 @@
 #include "core/base/error.h"
 #include "run/cli_rig.h"
 #include "run/device/meters/command_meter.h"
+#include "run/device/meters/driver_message.h"
 #include "run/device/meters/hand_meter.h"
 #include "run/device/meters/meter_registry.h"
 #include "run/engine_rig.h"
@@ -255,6 +256,35 @@ private slots:
             QVERIFY2(failed[0][2].toString().contains(problem),
                      qPrintable(failed[0][2].toString()));
         }
+    }
+
+    /// What a driver says, without the driver.
+    void driversAreNotBelievedBlindly()
+    {
+        const auto greeting = [](const char *text) { return driverGreeting(Json::parse(text)); };
+        const DriverGreeting g = greeting(
+            R"({"protocol": 1, "name": "Reed", "abilities": ["zero", "wait"], "zeroes_by_itself": false})");
+        QCOMPARE(g.name, std::string("Reed"));
+        QVERIFY(g.zero && g.wait && !g.room && !g.state && !g.zeroesByItself);
+        VERIFY_ERROR(greeting(R"({"protocol": 2, "name": "Reed", "abilities": []})"), "protocol");
+        VERIFY_ERROR(greeting(R"({"protocol": 1, "name": "Reed", "abilities": "all"})"),
+                     "abilities");
+        VERIFY_ERROR(greeting("5"), "protocol");
+        VERIFY_ERROR(driverReading(Json::parse(R"({"X": 1, "Y": 2})")), "Z");
+        VERIFY_ERROR(driverReading(Json::parse(R"({"X": 1, "Y": 2, "Z": 3, "seconds": -1})")),
+                     "seconds");
+        VERIFY_ERROR(driverRoom(Json::parse(R"({"lux": 10, "x": 0.8, "y": 0.3})")), "lux");
+        DriverReply reply;
+        QCOMPARE(int(driverLine("[1, 2]", reply)), int(DriverLine::Garbage));
+        QCOMPARE(int(driverLine(R"({"method": "button"})", reply)), int(DriverLine::Other));
+        QCOMPARE(
+            int(driverLine(
+                R"({"id": 7, "error": {"message": "no", "data": {"fault": "unplugged"}}})", reply)),
+            int(DriverLine::Reply));
+        QCOMPARE(reply.id, int64_t(7));
+        QVERIFY(reply.isError && reply.problem == "no" && reply.fault == MeterFault::Unplugged);
+        (void)driverLine(R"({"id": 8, "error": {"data": {"fault": "never heard of"}}})", reply);
+        QCOMPARE(int(reply.fault), int(MeterFault::Garbage));
     }
 
     /// A command's own children end with it.
