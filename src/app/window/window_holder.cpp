@@ -38,7 +38,12 @@ void WindowHolder::makeAnew()
     run::speak(run::chosenLanguage());
     theme::apply(*qApp, theme::looksFrom(preferences::looks()));
     make();
+    // A patch that is being read stays in front: the window is made below it before it is seen.
+    desk::PatchWindow *patch = m_workplace->patchWindow();
+    (void)m_window->winId();
+    patch->raise();
     m_window->show();
+    patch->raise();
     m_session->refreshReady(); // its findings are words
     QTimer::singleShot(0, qApp, [quits] { QApplication::setQuitOnLastWindowClosed(quits); });
 }
