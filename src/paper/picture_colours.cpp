@@ -12,20 +12,26 @@
 
 namespace lantern::paper {
 
-std::vector<Lab> coloursOfPicture(const QString &path)
+QImage pictureFromFile(const QString &path, int most)
 {
     QImageReader reader(path);
     reader.setAutoTransform(true);
     const QSize size = reader.size();
-    constexpr int kEnough = 400; // pixels along the longer side
-    if (size.isValid() && std::max(size.width(), size.height()) > kEnough)
-        reader.setScaledSize(size.scaled(kEnough, kEnough, Qt::KeepAspectRatio));
-    const QImage image = reader.read().convertToFormat(QImage::Format_RGB888);
-    const std::string place = path.toStdString();
+    if (most > 0 && size.isValid() && std::max(size.width(), size.height()) > most)
+        reader.setScaledSize(size.scaled(most, most, Qt::KeepAspectRatio));
+    QImage image = reader.read();
     if (image.isNull())
-        throw Error(ErrorKind::BadInput, place,
+        throw Error(ErrorKind::BadInput, path.toStdString(),
                     {"cannot be read as a picture: %1", {reader.errorString().toStdString()}},
                     "PNG, TIFF and JPEG are understood.");
+    return image;
+}
+
+std::vector<Lab> coloursOfPicture(const QString &path)
+{
+    constexpr int kEnough = 400; // pixels along the longer side
+    const QImage image = pictureFromFile(path, kEnough).convertToFormat(QImage::Format_RGB888);
+    const std::string place = path.toStdString();
     const QByteArray icc = image.colorSpace().iccProfile();
     std::optional<ProfileFile> embedded;
     if (!icc.isEmpty())

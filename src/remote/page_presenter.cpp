@@ -24,6 +24,11 @@ int code(double v)
 
 } // namespace
 
+QJsonObject pageMessage(const QString &text)
+{
+    return QJsonDocument::fromJson(text.toUtf8()).object();
+}
+
 PageFacts factsFromMessage(const QJsonObject &m)
 {
     PageFacts f;

@@ -80,6 +80,8 @@ private:
     int m_unanswered = 0;
 };
 
+/// What a page has sent: an object, or an empty one for what is none.
+QJsonObject pageMessage(const QString &text);
 /// \throws Error BadInput for what is no message of the page
 PageFacts factsFromMessage(const QJsonObject &message);
 

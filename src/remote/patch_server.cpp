@@ -50,12 +50,6 @@ QByteArray digest(const QString &token)
     return QCryptographicHash::hash(token.toUtf8(), QCryptographicHash::Sha256).toHex();
 }
 
-/// An object that is a message of the page, or an empty one.
-QJsonObject messageOf(const QString &text)
-{
-    return QJsonDocument::fromJson(text.toUtf8()).object();
-}
-
 QByteArray pageInWords()
 {
     const std::vector<std::pair<const char *, QString>> words = {
@@ -390,7 +384,7 @@ void PatchServer::refuse(QWebSocket *socket, const QString &why)
 
 void PatchServer::onHello(QWebSocket *socket, const QString &text)
 {
-    const QJsonObject message = messageOf(text);
+    const QJsonObject message = pageMessage(text);
     const QJsonObject hello = message[QStringLiteral("hello")].toObject();
     PageFacts facts;
     try {
@@ -445,7 +439,7 @@ void PatchServer::welcome(QWebSocket *socket, Device &device, const QString &tok
     connect(socket, &QWebSocket::textMessageReceived, device.presenter.get(),
             [presenter = device.presenter.get(), socket](const QString &text) {
                 try {
-                    presenter->onMessage(messageOf(text));
+                    presenter->onMessage(pageMessage(text));
                 } catch (const Error &) { // no page of ours
                     socket->abort();
                 }

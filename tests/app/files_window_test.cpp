@@ -57,6 +57,17 @@ private slots:
         QCOMPARE(kind(R"({"format": "bold-lantern-correction"})"), FileKind::Correction);
         QCOMPARE(kind(R"({"format": "bold-lantern-certificate"})"), FileKind::Certificate);
         QCOMPARE(kind(R"({"format": "something-else"})"), FileKind::Unknown);
+        QCOMPARE(kind(R"({"format": ["bold-lantern-aim"]})"), FileKind::Unknown);
+        QCOMPARE(kind(R"({"a": {"format": "bold-lantern-aim"}})"), FileKind::Unknown);
+        QCOMPARE(
+            kind(R"({"a": [{"format": "bold-lantern-aim"}], "format": "bold-lantern-report"})"),
+            FileKind::Report);
+        VERIFY_ERROR(kind("{\"a\": 1,\n  oops"), "line 2");
+        // As much as needed is read of what is too long to be waited for.
+        const QByteArray endless = ", \"readings\": [" + QByteArray("0, ").repeated(1 << 20);
+        QCOMPARE(kind(R"({"aim": {}, "format": "bold-lantern-report")" + endless),
+                 FileKind::Report);
+        QCOMPARE(kind(R"({"aim": {})" + endless), FileKind::Unknown);
         QCOMPARE(kind("BEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\n"),
                  FileKind::Readings);
         QCOMPARE(kind("BEGIN_DATA_FORMAT\nCMYK_C CMYK_M CMYK_Y CMYK_K LAB_L\nEND_DATA_FORMAT\n"),

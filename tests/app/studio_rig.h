@@ -28,7 +28,10 @@ public:
         if (!QTest::qWaitForWindowExposed(window.get()))
             return false;
         session->start();
-        return waitUntil([this] { return !state().readingHistory; });
+        return waitUntil([this] {
+            return !state().readingHistory && window->findChildren<app::View *>().size() ==
+                                                  qsizetype(app::viewRegistry().size());
+        });
     }
     void close()
     {

@@ -39,7 +39,10 @@ public:
         (void)QTest::qWaitForWindowExposed(window.get());
         session->start();
         demo->setSpeed(speed);
-        waitUntil([this] { return !state().readingHistory; });
+        waitUntil([this] {
+            return !state().readingHistory && window->findChildren<app::View *>().size() ==
+                                                  qsizetype(app::viewRegistry().size());
+        });
         QTest::qWait(50);
     }
     ~WindowRig()

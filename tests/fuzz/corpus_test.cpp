@@ -4,7 +4,7 @@
 #include <QDir>
 #include <QFile>
 
-#include <functional>
+#include <algorithm>
 #include <random>
 
 using namespace lantern;
@@ -17,19 +17,13 @@ private slots:
     void corpus_data()
     {
         QTest::addColumn<QString>("folder");
-        for (const char *name : {"cgats", "colour_list", "icc", "json", "edid", "driver"})
-            QTest::newRow(name) << name;
+        for (const fuzz::Target &target : fuzz::targets())
+            QTest::newRow(target.name) << QString::fromLatin1(target.name);
     }
     void corpus()
     {
         QFETCH(QString, folder);
-        const std::function<void(const uint8_t *, size_t)> target =
-            folder == QLatin1String("cgats")         ? fuzz::cgats
-            : folder == QLatin1String("colour_list") ? fuzz::colourList
-            : folder == QLatin1String("icc")         ? fuzz::icc
-            : folder == QLatin1String("edid")        ? fuzz::edid
-            : folder == QLatin1String("driver")      ? fuzz::driver
-                                                     : fuzz::json;
+        const auto target = std::ranges::find(fuzz::targets(), folder, &fuzz::Target::name)->feed;
         const QDir dir(QStringLiteral(LANTERN_CORPUS "/") + folder);
         const QStringList files = dir.entryList(QDir::Files, QDir::Name);
         QVERIFY(!files.isEmpty());

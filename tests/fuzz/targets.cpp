@@ -15,9 +15,28 @@
 #include "core/signal/controls.h"
 #include "core/signal/edid.h"
 #include "core/signal/slot_file.h"
+#include "paper/picture_colours.h"
+#include "platform/standing.h"
+#include "remote/http_request.h"
+#include "remote/page_presenter.h"
+#include "remote/patch_server.h"
+#include "run/book/file_kind.h"
+#include "run/book/lights.h"
+#include "run/book/match.h"
+#include "run/book/print_choice.h"
+#include "run/book/profile_form.h"
+#include "run/book/proof_choice.h"
+#include "run/book/run_setup.h"
+#include "run/book/studio.h"
 #include "run/device/meters/driver_message.h"
+#include "run/logbook/run_record.h"
+#include "run/shared/book_sync.h"
 
 #include <nlohmann/json.hpp>
+
+#include <QFile>
+#include <QJsonObject>
+#include <QTemporaryDir>
 
 #include <algorithm>
 
@@ -38,7 +57,30 @@ template <class F> void tolerant(F &&work)
     }
 }
 
-} // namespace
+/// The bytes as a file, for readers of those.
+class AsFile {
+public:
+    AsFile(const uint8_t *data, size_t size, const char *name)
+        : m_path(folder().filePath(QLatin1String(name)))
+    {
+        QFile file(m_path);
+        if (!file.open(QIODevice::WriteOnly) ||
+            file.write(reinterpret_cast<const char *>(data), qint64(size)) != qint64(size))
+            qFatal("no room for %s", qPrintable(m_path));
+    }
+    ~AsFile() { QFile::remove(m_path); }
+    AsFile(const AsFile &) = delete;
+    AsFile &operator=(const AsFile &) = delete;
+    [[nodiscard]] const QString &path() const { return m_path; }
+    static const QTemporaryDir &folder()
+    {
+        static const QTemporaryDir folder;
+        return folder;
+    }
+
+private:
+    QString m_path;
+};
 
 void cgats(const uint8_t *data, size_t size)
 {
@@ -49,7 +91,7 @@ void cgats(const uint8_t *data, size_t size)
     });
 }
 
-void colourList(const uint8_t *data, size_t size)
+void colours(const uint8_t *data, size_t size)
 {
     tolerant([&] { (void)parseColourList(text(data, size), "fuzz"); });
     tolerant([&] { (void)printingFromText(text(data, size), "fuzz"); });
@@ -109,6 +151,84 @@ void driver(const uint8_t *data, size_t size)
     tolerant([&] { (void)run::driverGreeting(reply.result); });
     tolerant([&] { (void)run::driverReading(reply.result); });
     tolerant([&] { (void)run::driverRoom(reply.result); });
+}
+
+/// What the program keeps between runs.
+void settings(const uint8_t *data, size_t size)
+{
+    tolerant([&] {
+        const Json j = parseJson(text(data, size), "fuzz");
+        tolerant([&] {
+            const run::Lights lights = run::lightsFromJson(j, "fuzz");
+            (void)run::lightsFromJson(run::lightsToJson(lights), "again");
+        });
+        tolerant([&] {
+            const run::RunSetup setup = run::setupFromJson(j, "fuzz");
+            (void)run::setupFromJson(run::setupToJson(setup), "again");
+        });
+        tolerant([&] { run::checkRecord(run::recordFromJson(j, "fuzz")); });
+    });
+    const AsFile file(data, size, "settings.json");
+    tolerant([&] { (void)run::readReportStyle(file.path()); });
+    tolerant([&] { (void)run::readPrintChoice(file.path()); });
+    tolerant([&] { (void)run::readProofChoice(file.path()); });
+    tolerant([&] { (void)run::readProfileForm(file.path()); });
+    tolerant([&] { (void)run::readMatch(file.path()); });
+    tolerant([&] { (void)run::readBookSetup(file.path()); });
+    tolerant([&] { (void)run::fileKind(file.path()); });
+    const remote::PatchServer server(file.path());
+    (void)server.devices();
+}
+
+/// What a display is to have in force, with its profile.
+void standing(const uint8_t *data, size_t size)
+{
+    const platform::StandingShelf shelf(AsFile::folder().filePath(QStringLiteral("standing")));
+    platform::Standing one;
+    one.displayId = QStringLiteral("a display");
+    shelf.keep(one);
+    const QString name = QDir(shelf.folder()).entryList(QDir::Files).front();
+    const AsFile file(data, size, qPrintable(QStringLiteral("standing/") + name));
+    tolerant([&] { (void)shelf.read(one.displayId); });
+}
+
+void picture(const uint8_t *data, size_t size)
+{
+    const AsFile file(data, size, "picture");
+    tolerant([&] { (void)run::fileKind(file.path()); });
+    tolerant([&] { (void)paper::pictureFromFile(file.path()); });
+    tolerant([&] { (void)paper::coloursOfPicture(file.path()); });
+}
+
+/// The head of a request that came over the network.
+void request(const uint8_t *data, size_t size)
+{
+    (void)remote::httpRequest(QByteArray(reinterpret_cast<const char *>(data), qsizetype(size)));
+}
+
+/// What a device's page sends, a line each, while a patch is shown.
+void page(const uint8_t *data, size_t size)
+{
+    remote::PagePresenter presenter;
+    run::Request number = 0;
+    for (const QByteArray &line :
+         QByteArray(reinterpret_cast<const char *>(data), qsizetype(size)).split('\n')) {
+        presenter.show(++number, {255, 128, 0}, std::nullopt);
+        tolerant([&] { presenter.onMessage(remote::pageMessage(QString::fromUtf8(line))); });
+        presenter.confirm(number);
+    }
+}
+
+} // namespace
+
+const std::vector<Target> &targets()
+{
+    static const std::vector<Target> all = {
+        {"cgats", cgats},     {"colours", colours}, {"icc", icc},           {"json", json},
+        {"edid", edid},       {"driver", driver},   {"settings", settings}, {"standing", standing},
+        {"picture", picture}, {"request", request}, {"page", page},
+    };
+    return all;
 }
 
 } // namespace lantern::fuzz

@@ -2,15 +2,15 @@
 
 #include <cstddef>
 #include <cstdint>
+#include <vector>
 
 namespace lantern::fuzz {
 
-/// Each hands the bytes to a reader; an Error is a fine answer, anything else a defect.
-void cgats(const uint8_t *data, size_t size);
-void colourList(const uint8_t *data, size_t size);
-void icc(const uint8_t *data, size_t size);
-void json(const uint8_t *data, size_t size);
-void edid(const uint8_t *data, size_t size);
-void driver(const uint8_t *data, size_t size); ///< what a meter's driver sends, a line each
+/// Hands bytes to readers; an Error is a fine answer, anything else a defect.
+struct Target {
+    const char *name; ///< and that of its folder in corpus/
+    void (*feed)(const uint8_t *data, size_t size);
+};
+const std::vector<Target> &targets();
 
 } // namespace lantern::fuzz

@@ -8,14 +8,13 @@
 
 namespace lantern::app {
 
-View::View(const QString &title, const QString &explanation, Intents *intents)
-    : m_title(title),
-      m_intents(intents),
+View::View(const QString &explanation, Intents *intents)
+    : m_intents(intents),
+      m_title(makeLabel({}, theme::kHeading, theme::kBright, QFont::DemiBold)),
       m_date(makeLabel(QString(), theme::kNormal, theme::kBright)),
       m_explanation(makeLabel(explanation, theme::kNormal, theme::kMuted)),
       m_body(new QVBoxLayout)
 {
-    setAccessibleName(title);
     // Where the window is lower than the view needs, it scrolls instead of being cut off.
     auto *page = new QWidget;
     auto *scroll = new QScrollArea;
@@ -31,7 +30,7 @@ View::View(const QString &title, const QString &explanation, Intents *intents)
     all->setContentsMargins(24, 14, 16, 12);
     all->setSpacing(2);
     auto *heading = new QHBoxLayout;
-    heading->addWidget(makeLabel(title, theme::kHeading, theme::kBright, QFont::DemiBold));
+    heading->addWidget(m_title);
     heading->addStretch(1);
     m_date->setObjectName(QStringLiteral("shownDate"));
     heading->addWidget(m_date);
@@ -40,6 +39,12 @@ View::View(const QString &title, const QString &explanation, Intents *intents)
     all->addWidget(m_explanation);
     m_body->setContentsMargins(0, 8, 0, 0);
     all->addLayout(m_body, 1);
+}
+
+void View::setTitle(const QString &title)
+{
+    setAccessibleName(title);
+    m_title->setText(title);
 }
 
 void View::showDate(const SessionState &state)

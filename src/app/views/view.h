@@ -18,12 +18,12 @@ class View : public QWidget {
     Q_OBJECT
 public:
     /// \param intents not owned
-    View(const QString &title, const QString &explanation, Intents *intents);
+    View(const QString &explanation, Intents *intents);
+    /// As menus call it.
+    void setTitle(const QString &title);
     virtual void setState(const SessionState &state) = 0;
     /// Takes a file of a kind that this view is for.
     virtual void open(const QString &path) { Q_UNUSED(path) }
-    /// As menus and its own heading call it.
-    [[nodiscard]] const QString &title() const { return m_title; }
 
 protected:
     /// Room for the view's own parts below title and explanation.
@@ -34,8 +34,8 @@ protected:
     Intents *intents() { return m_intents; }
 
 private:
-    QString m_title;
     Intents *m_intents;
+    QLabel *m_title;
     QLabel *m_date;
     QLabel *m_explanation;
     QVBoxLayout *m_body;
@@ -44,9 +44,11 @@ private:
 /// One line per view: to add one, add its folder and its line in view_registry.cpp.
 struct ViewEntry {
     ViewId id;
+    QString title; ///< for menus and its own heading
     std::function<View *(Intents *)> make;
     QKeySequence key = {}; ///< empty: Ctrl and its number
 };
+/// In the language spoken now.
 std::vector<ViewEntry> viewRegistry();
 
 /// Label in a given size.

@@ -25,46 +25,54 @@
 
 namespace lantern::app {
 
+namespace {
+
+template <class V> View *make(Intents *intents)
+{
+    return new V(intents);
+}
+
+} // namespace
+
 std::vector<ViewEntry> viewRegistry()
 {
     return {
-        {ViewId::Ready, [](Intents *i) -> View * { return new ReadyView(i); }},
-        {ViewId::Check, [](Intents *i) -> View * { return new CheckView(i); }},
-        {ViewId::Aim, [](Intents *i) -> View * { return new AimView(i); }},
-        {ViewId::White, [](Intents *i) -> View * { return new WhiteView(i); }},
-        {ViewId::Tone, [](Intents *i) -> View * { return new ToneView(i); }},
-        {ViewId::Gamut, [](Intents *i) -> View * { return new GamutView(i); }},
-        {ViewId::Accuracy, [](Intents *i) -> View * { return new AccuracyView(i); }},
-        {ViewId::Profile, [](Intents *i) -> View * { return new ProfileView(i); }},
-        {ViewId::Compare, [](Intents *i) -> View * { return new CompareView(i); }},
-        {ViewId::ByEye, [](Intents *i) -> View * { return new ByEyeView(i); }},
-        {ViewId::SoftProof, [](Intents *i) -> View * { return new SoftProofView(i); },
+        {ViewId::Ready, View::tr("Ready"), make<ReadyView>},
+        {ViewId::Check, View::tr("Check first"), make<CheckView>},
+        {ViewId::Aim, View::tr("Aim"), make<AimView>},
+        {ViewId::White, View::tr("White point"), make<WhiteView>},
+        {ViewId::Tone, View::tr("Tone, grey and black"), make<ToneView>},
+        {ViewId::Gamut, View::tr("Gamut"), make<GamutView>},
+        {ViewId::Accuracy, View::tr("Colour accuracy"), make<AccuracyView>},
+        {ViewId::Profile, View::tr("Profile"), make<ProfileView>},
+        {ViewId::Compare, View::tr("Before and after"), make<CompareView>},
+        {ViewId::ByEye, View::tr("By eye"), make<ByEyeView>},
+        {ViewId::SoftProof, View::tr("Soft proof"), make<SoftProofView>,
          QKeySequence(Qt::CTRL | Qt::Key_K)},
-        {ViewId::Light, [](Intents *i) -> View * { return new LightView(i); },
-         QKeySequence(Qt::CTRL | Qt::Key_L)},
-        {ViewId::Logbook, [](Intents *i) -> View * { return new LogbookView(i); },
+        {ViewId::Light, View::tr("Light"), make<LightView>, QKeySequence(Qt::CTRL | Qt::Key_L)},
+        {ViewId::Logbook, View::tr("Logbook"), make<LogbookView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L)},
-        {ViewId::Trends, [](Intents *i) -> View * { return new TrendsView(i); },
+        {ViewId::Trends, View::tr("Trends"), make<TrendsView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T)},
-        {ViewId::Evenness, [](Intents *i) -> View * { return new EvennessView(i); },
+        {ViewId::Evenness, View::tr("Evenness"), make<EvennessView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
-        {ViewId::Modes, [](Intents *i) -> View * { return new ModesView(i); },
+        {ViewId::Modes, View::tr("Picture modes"), make<ModesView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M)},
-        {ViewId::Agreement, [](Intents *i) -> View * { return new AgreementView(i); },
+        {ViewId::Agreement, View::tr("Agreement"), make<AgreementView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_A)},
-        {ViewId::Match, [](Intents *i) -> View * { return new MatchView(i); },
+        {ViewId::Match, View::tr("Alike"), make<MatchView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D)},
-        {ViewId::Memory, [](Intents *i) -> View * { return new MemoryView(i); },
+        {ViewId::Memory, View::tr("Monitor's memory"), make<MemoryView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_O)},
-        {ViewId::Workshop, [](Intents *i) -> View * { return new WorkshopView(i); },
+        {ViewId::Workshop, View::tr("Workshop"), make<WorkshopView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U)},
-        {ViewId::Pages, [](Intents *i) -> View * { return new PagesView(i); },
+        {ViewId::Pages, View::tr("Other devices"), make<PagesView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N)},
-        {ViewId::FineTune, [](Intents *i) -> View * { return new FineTuneView(i); },
+        {ViewId::FineTune, View::tr("Fine-tune"), make<FineTuneView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F)},
-        {ViewId::Settings, [](Intents *i) -> View * { return new SettingsView(i); },
+        {ViewId::Settings, View::tr("Settings"), make<SettingsView>,
          QKeySequence(Qt::CTRL | Qt::Key_Comma)},
-        {ViewId::Start, [](Intents *i) -> View * { return new StartView(i); },
+        {ViewId::Start, View::tr("First steps"), make<StartView>,
          QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H)},
     };
 }

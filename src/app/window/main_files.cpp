@@ -39,10 +39,10 @@ void MainWindow::openFiles(const QStringList &paths)
         }
 }
 
-void MainWindow::openIn(ViewId view, const QString &path)
+void MainWindow::openIn(ViewId id, const QString &path)
 {
-    emit m_intents->viewWanted(view);
-    m_views.at(view)->open(path);
+    emit m_intents->viewWanted(id);
+    view(id)->open(path);
 }
 
 /// Pictures belong to Before and after, unless the soft proof is looked at.

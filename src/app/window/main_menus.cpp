@@ -65,14 +65,14 @@ void MainWindow::makeMenus(QUndoStack *stack)
             emit m_intents->runDiscarded();
     });
 
-    QMenu *view = menuBar()->addMenu(tr("&View"));
+    QMenu *views = menuBar()->addMenu(tr("&View"));
     int number = 1;
-    for (const ViewEntry &entry : viewRegistry())
-        view->addAction(m_views.at(entry.id)->title(),
-                        entry.key.isEmpty()
-                            ? QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10))
-                            : entry.key,
-                        this, [this, id = entry.id] { emit m_intents->viewWanted(id); });
+    for (const ViewEntry &entry : m_registry)
+        views->addAction(entry.title,
+                         entry.key.isEmpty()
+                             ? QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_0 + number++ % 10))
+                             : entry.key,
+                         this, [this, id = entry.id] { emit m_intents->viewWanted(id); });
     QMenu *display = menuBar()->addMenu(tr("&Display"));
     display->addAction(tr("Show me &which"), QKeySequence(Qt::Key_F7), this,
                        &MainWindow::showWhich);

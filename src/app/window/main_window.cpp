@@ -39,7 +39,8 @@ constexpr char kSizeKey[] = "window/size"; ///< all that a Wayland window can as
 } // namespace
 
 MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
-    : m_intents(new Intents(this)),
+    : m_registry(viewRegistry()),
+      m_intents(new Intents(this)),
       m_workplace(workplace),
       m_demo(dynamic_cast<DemoWorkplace *>(workplace->beneath())),
       m_desk(new DeskWidget),
@@ -59,11 +60,6 @@ MainWindow::MainWindow(Workplace *workplace, QUndoStack *undo)
     workplace->patchWindow()->setSide(preferences::patchSide());
     qApp->installEventFilter(new WheelGuard(this));
     ringTheFocus(this);
-    for (const ViewEntry &entry : viewRegistry()) {
-        View *view = entry.make(m_intents);
-        m_views[entry.id] = view;
-        m_stack->addWidget(view);
-    }
     auto *right = new QVBoxLayout;
     right->setSpacing(0);
     right->addWidget(m_stack, 1);
@@ -144,10 +140,10 @@ void MainWindow::setState(const SessionState &state)
     m_desk->setState(state);
     m_ledger->setState(state);
     m_runBar->setState(state);
-    View *view = m_views.at(state.view);
-    if (m_stack->currentWidget() != view)
-        m_stack->setCurrentWidget(view);
-    view->setState(state);
+    View *shown = view(state.view);
+    if (m_stack->currentWidget() != shown)
+        m_stack->setCurrentWidget(shown);
+    shown->setState(state);
     m_pauseAction->setEnabled(state.status.activity == run::Activity::Working);
     m_stopAction->setEnabled(state.hasRun() && state.status.activity != run::Activity::Finished);
     m_discardAction->setEnabled(m_stopAction->isEnabled() || state.unfinishedRun.has_value());
@@ -165,6 +161,30 @@ void MainWindow::setState(const SessionState &state)
         m_correction->setState(state);
     if (m_demo)
         showButtons(state);
+}
+
+View *MainWindow::view(ViewId id)
+{
+    View *&view = m_views[id];
+    if (!view) {
+        const ViewEntry &entry = *std::ranges::find(m_registry, id, &ViewEntry::id);
+        view = entry.make(m_intents);
+        view->setTitle(entry.title);
+        m_stack->addWidget(view);
+    }
+    return view;
+}
+
+/// One at a time while there is nothing else to do, so that the window is there at once and pages
+/// are, too, when they are wanted.
+void MainWindow::makeViews()
+{
+    const auto missing = std::ranges::find_if(
+        m_registry, [this](const ViewEntry &entry) { return !m_views.contains(entry.id); });
+    if (missing == m_registry.end())
+        return;
+    (void)view(missing->id);
+    QTimer::singleShot(0, this, &MainWindow::makeViews);
 }
 
 /// The simulated monitor's buttons: while a person turns them, or when asked for.
@@ -280,9 +300,9 @@ void MainWindow::summon(const QString &display, const QString &page)
     for (size_t i = 0; i < m_state.displays.size(); ++i)
         if (m_state.displays[i].id == display && static_cast<int>(i) != m_state.selected)
             emit m_intents->displayWanted(static_cast<int>(i));
-    for (const auto &[id, view] : m_views)
-        if (page == QLatin1String(id.key))
-            emit m_intents->viewWanted(id);
+    for (const ViewEntry &entry : m_registry)
+        if (page == QLatin1String(entry.id.key))
+            emit m_intents->viewWanted(entry.id);
     setWindowState(windowState() & ~Qt::WindowMinimized);
     raise();
     activateWindow();
@@ -306,6 +326,7 @@ void MainWindow::showEvent(QShowEvent *event)
 {
     QMainWindow::showEvent(event);
     QTimer::singleShot(0, this, [this] { fitTo(screen()); }); // with the frame that it has got
+    QTimer::singleShot(0, this, &MainWindow::makeViews);
     placePatch();
     m_ledger->focusAction();
 }

@@ -60,12 +60,15 @@ protected:
     void resizeEvent(QResizeEvent *event) override;
 
 private:
+    /// Made now if it is not there yet.
+    View *view(ViewId id);
+    void makeViews();
     void makeMenus(QUndoStack *stack);
     void makeFileMenus(QMenu *file);
     void makeHelpMenu();
     void chooseFile();
     void openFile(const QString &path);
-    void openIn(ViewId view, const QString &path);
+    void openIn(ViewId id, const QString &path);
     void backUp();
     void editStudio();
     void showHelp(bool shown);
@@ -83,6 +86,7 @@ private:
     void placePatch();
     void fitTo(const QScreen *screen);
 
+    std::vector<ViewEntry> m_registry;
     Intents *m_intents;
     SessionState m_state; ///< as shown last
     Workplace *m_workplace;
@@ -98,7 +102,7 @@ private:
     WhichWindow m_which;
     MonitorButtons *m_buttons;
     NoticeBar *m_notice;
-    std::map<ViewId, View *> m_views;
+    std::map<ViewId, View *> m_views; ///< that have been made so far
     QAction *m_helpAction;
     QAction *m_pauseAction, *m_stopAction, *m_discardAction, *m_newRunAction, *m_checkAction;
     std::weak_ptr<run::BenchRig> m_buttonsFor; ///< whose buttons they are

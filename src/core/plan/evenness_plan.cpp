@@ -11,7 +11,7 @@ namespace lantern {
 namespace {
 
 constexpr double kDarkestFieldCdM2 = 1;
-constexpr double kLeastContrast = 5;
+constexpr double kLeastFieldContrast = 5;
 constexpr double kSeen = 0.4;    ///< of the middle's light; corners are darker
 constexpr double kSteady = 0.02; ///< between two looks at the same light
 constexpr double kOnField = 0.8; ///< field over whole screen at the first stop
@@ -220,7 +220,7 @@ void EvennessPlan::accept(const Reading &reading, double seconds)
         return;
     case Phase::Dark:
         m_black = reading;
-        if (m_fieldLight >= kLeastContrast * light)
+        if (m_fieldLight >= kLeastFieldContrast * light)
             startStop(m_target);
         else
             goTo(Phase::Field, EvennessNotice::Hang);

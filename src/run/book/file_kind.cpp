@@ -2,7 +2,8 @@
 
 #include "core/base/error.h"
 #include "core/base/json_object.h"
-#include "run/file/files.h"
+
+#include <nlohmann/json.hpp>
 
 #include <QFile>
 
@@ -12,9 +13,64 @@ namespace lantern::run {
 
 namespace {
 
-constexpr qint64 kHead = 65536; ///< bytes; formats of text name their fields well before
+constexpr qint64 kHead = 1 << 20; ///< bytes; by then any file has said what it is
 
-FileKind kindOfJson(const QString &path)
+/// Reads until the whole has told its format: reports hold an aim, too.
+class FormatFinder : public nlohmann::json_sax<Json> {
+public:
+    std::string format; ///< empty: none
+    bool hasFailed = false;
+
+    bool start_object(std::size_t) override { return enter(); }
+    bool start_array(std::size_t) override { return enter(); }
+    bool end_object() override { return leave(); }
+    bool end_array() override { return leave(); }
+    bool key(string_t &name) override
+    {
+        m_isNext = m_depth == 1 && name == "format";
+        return true;
+    }
+    bool string(string_t &value) override
+    {
+        if (m_isNext)
+            format = value;
+        return !m_isNext;
+    }
+    bool null() override { return other(); }
+    bool boolean(bool) override { return other(); }
+    bool number_integer(number_integer_t) override { return other(); }
+    bool number_unsigned(number_unsigned_t) override { return other(); }
+    bool number_float(number_float_t, const string_t &) override { return other(); }
+    bool binary(binary_t &) override { return other(); }
+    bool parse_error(std::size_t, const std::string &, const nlohmann::detail::exception &) override
+    {
+        hasFailed = true;
+        return false;
+    }
+
+private:
+    bool enter()
+    {
+        ++m_depth;
+        return other();
+    }
+    bool leave()
+    {
+        --m_depth;
+        return true;
+    }
+    bool other()
+    {
+        m_isNext = false;
+        return true;
+    }
+
+    int m_depth = 0;
+    bool m_isNext = false;
+};
+
+/// \param head of the file, or all of it
+FileKind kindOfJson(const QByteArray &head, const QString &path)
 {
     static const std::map<std::string, FileKind> kinds = {
         {"bold-lantern-aim", FileKind::Aim},
@@ -23,11 +79,11 @@ FileKind kindOfJson(const QString &path)
         {"bold-lantern-correction", FileKind::Correction},
         {"bold-lantern-certificate", FileKind::Certificate},
     };
-    const Json json = parseJson(readFile(path).toStdString(), path.toStdString());
-    const auto format = json.find("format"); // of the whole: reports hold an aim, too
-    if (format == json.end() || !format->is_string())
-        return FileKind::Unknown;
-    const auto kind = kinds.find(format->get<std::string>());
+    FormatFinder finder;
+    Json::sax_parse(head.begin(), head.end(), &finder);
+    if (finder.hasFailed && head.size() < kHead)
+        (void)parseJson(head.toStdString(), path.toStdString()); // says where it is broken
+    const auto kind = kinds.find(finder.format);
     return kind == kinds.end() ? FileKind::Unknown : kind->second;
 }
 
@@ -59,11 +115,11 @@ FileKind fileKind(const QString &path)
         head.startsWith(QByteArray("II*\0", 4)) || head.startsWith(QByteArray("MM\0*", 4)) ||
         (head.startsWith("RIFF") && head.mid(8, 4) == "WEBP"))
         return FileKind::Picture;
-    if (head.contains("BEGIN_DATA_FORMAT"))
-        return kindOfCgats(head);
     const QByteArray text = head.trimmed();
     if (text.startsWith('{'))
-        return kindOfJson(path);
+        return kindOfJson(head, path);
+    if (head.contains("BEGIN_DATA_FORMAT"))
+        return kindOfCgats(head);
     if (text.startsWith("<?xml") && text.contains("CxF"))
         return FileKind::Colours;
     if (path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive))

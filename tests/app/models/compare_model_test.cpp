@@ -2,6 +2,7 @@
 #include "core/base/error.h"
 #include "core/plan/chart.h"
 #include "core/profile/profile_writer.h"
+#include "paper/picture_colours.h"
 #include "runner.h"
 #include "toy_display.h"
 
@@ -59,7 +60,7 @@ private slots:
                 out.write(bent);
                 out.close();
                 try {
-                    const Pyramid p = pyramidOf(pictureFromFile(path));
+                    const Pyramid p = pyramidOf(lantern::paper::pictureFromFile(path));
                     CompareModel::Sources none;
                     QVERIFY(
                         !frameOf(p, {QRectF({}, p.size()), {40, 30}}, renditionsOf(none, {}), 10)

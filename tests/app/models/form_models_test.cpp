@@ -13,6 +13,7 @@
 #include "core/colour/spaces.h"
 #include "core/plan/chart.h"
 #include "core/profile/profile_file.h"
+#include "paper/picture_colours.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
 
@@ -366,15 +367,15 @@ private slots:
         wide.setColorSpace(QColorSpace::DisplayP3);
         QVERIFY(wide.save(at("wide.tif")));
         QImage(30, 20, QImage::Format_ARGB32).save(at("b.png"));
-        const Pyramid read = pyramidOf(pictureFromFile(at("wide.tif")));
+        const Pyramid read = pyramidOf(paper::pictureFromFile(at("wide.tif")));
         QCOMPARE(read.size(), wide.size());
         QCOMPARE(read.levels[0].format(), QImage::Format_RGB32);
         QCOMPARE(qRed(read.levels[0].pixel(0, 0)), 200);
         QVERIFY(!read.profile.isEmpty()); // P3 is honoured
-        QVERIFY(pyramidOf(pictureFromFile(at("b.png"))).profile.isEmpty());
-        VERIFY_ERROR(pictureFromFile(at("none.png")), "none.png");
+        QVERIFY(pyramidOf(paper::pictureFromFile(at("b.png"))).profile.isEmpty());
+        VERIFY_ERROR(paper::pictureFromFile(at("none.png")), "none.png");
         run::writeFile(at("broken.jpg"), "no picture");
-        VERIFY_ERROR(pictureFromFile(at("broken.jpg")), "broken.jpg");
+        VERIFY_ERROR(paper::pictureFromFile(at("broken.jpg")), "broken.jpg");
         QCOMPARE(picturesIn(folder.path()).size(), 3);
         QVERIFY(pyramidOf(QImage()).isEmpty());
     }

@@ -22,7 +22,7 @@ QPushButton *makeTab(const QString &text)
 } // namespace
 
 AccuracyView::AccuracyView(Intents *intents)
-    : View(tr("Colour accuracy"), {}, intents),
+    : View({}, intents),
       m_fields(new MatchFields),
       m_table(new QTableWidget),
       m_pages(new QStackedWidget),

@@ -91,8 +91,7 @@ bool AgreedColours::event(QEvent *event)
 }
 
 AgreementView::AgreementView(Intents *intents)
-    : View(tr("Agreement"),
-           tr("What two displays, or two runs, make of the same colours; foretold from their "
+    : View(tr("What two displays, or two runs, make of the same colours; foretold from their "
               "readings."),
            intents),
       m_first(makeSmallBox("agreeFirst", tr("The first"), 10)),

@@ -38,8 +38,7 @@ NumberBox *spin(double min, double max, int decimals, double step, const QString
 } // namespace
 
 AimView::AimView(Intents *intents)
-    : View(tr("Aim"),
-           tr("What the display should become. Start from a job; every number can be changed."),
+    : View(tr("What the display should become. Start from a job; every number can be changed."),
            intents),
       m_preset(new QComboBox),
       m_whiteKind(new QComboBox),

@@ -8,7 +8,6 @@ namespace lantern::app {
 
 ByEyeView::ByEyeView(Intents *intents)
     : View(
-          tr("By eye"),
           tr("Without a meter: better than nothing, no match for a measurement. Your eyes adapt to "
              "a cast, so white stays uncertain, and no ΔE is known afterwards."),
           intents),

@@ -84,8 +84,7 @@ private:
 };
 
 CheckView::CheckView(Intents *intents)
-    : View(tr("Check first"),
-           tr("One minute with the meter on the calibrated display, against the last run. Most "
+    : View(tr("One minute with the meter on the calibrated display, against the last run. Most "
               "weeks the answer is that it holds."),
            intents),
       m_verdict(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),

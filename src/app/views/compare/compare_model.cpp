@@ -9,7 +9,6 @@
 #include <QColorSpace>
 #include <QCoreApplication>
 #include <QDir>
-#include <QImageReader>
 #include <QLocale>
 #include <QThreadPool>
 #include <QtConcurrentMap>
@@ -296,17 +295,6 @@ Pyramid pyramidOf(const QImage &image)
         level = level.scaled(std::max(1, level.width() / 2), std::max(1, level.height() / 2),
                              Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
     }
-}
-
-QImage pictureFromFile(const QString &path)
-{
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    QImage image = reader.read();
-    if (image.isNull())
-        throw Error(ErrorKind::BadInput, path.toStdString(),
-                    {"cannot be opened as a picture: %1", {reader.errorString().toStdString()}});
-    return image;
 }
 
 QStringList picturesIn(const QString &folder)

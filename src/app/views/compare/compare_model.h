@@ -72,8 +72,6 @@ struct Pyramid {
 };
 Pyramid pyramidOf(const QImage &image);
 
-/// \throws Error BadInput when it cannot be read; reads PNG, TIFF (8 and 16 bits) and JPEG
-QImage pictureFromFile(const QString &path);
 /// Pictures of a folder, by name.
 QStringList picturesIn(const QString &folder);
 

@@ -6,6 +6,7 @@
 #include "app/widgets/file_choice.h"
 #include "app/widgets/small_box.h"
 #include "core/base/error.h"
+#include "paper/picture_colours.h"
 #include "run/book/in_words.h"
 #include "run/file/files.h"
 
@@ -18,7 +19,7 @@
 namespace lantern::app {
 
 CompareView::CompareView(Intents *intents)
-    : View(tr("Before and after"), {}, intents),
+    : View({}, intents),
       m_pictures(makeSmallBox("pictures", tr("Picture"), 12)),
       m_before(makeSmallBox("beforeChoice", tr("What before is"), 12)),
       m_luminance(makeSmallBox("luminanceChoice", tr("Luminance"), 8)),
@@ -200,7 +201,7 @@ void CompareView::choosePicture(int index)
         load([picture] { return Opened{picture, {}}; });
     } else if (index - own < m_files.size())
         load([path = m_files[index - own]] {
-            return Opened{std::make_shared<const Pyramid>(pyramidOf(pictureFromFile(path))), {}};
+            return Opened{std::make_shared<const Pyramid>(pyramidOf(paper::pictureFromFile(path))), {}};
         });
 }
 

@@ -23,7 +23,6 @@ const std::array<std::vector<int>, 3> kGreys = {{{255}, {255, 128}, {255, 128, 6
 
 EvennessView::EvennessView(Intents *intents)
     : View(
-          tr("Evenness"),
           tr("Light and colour all over the screen, against its middle. The meter hangs on one "
              "field after the other; the screen shows which, and sees by itself that it is there."),
           intents),

@@ -7,6 +7,7 @@
 #include "app/widgets/side_by_side.h"
 #include "app/widgets/small_box.h"
 #include "core/base/error.h"
+#include "paper/picture_colours.h"
 #include "run/book/in_words.h"
 
 #include <QFileInfo>
@@ -38,8 +39,7 @@ QPushButton *stepButton(const QString &name, const QString &sign)
 } // namespace
 
 FineTuneView::FineTuneView(Intents *intents)
-    : View(tr("Fine-tune"),
-           tr("Equal figures need not look equal. Small steps of known size on top of the "
+    : View(tr("Equal figures need not look equal. Small steps of known size on top of the "
               "calibration, until the eye agrees with the print or the other display; none of them "
               "is lost, and each can be taken back."),
            intents),
@@ -247,7 +247,7 @@ void FineTuneView::chooseSheet(int index)
         m_image = ownPictures()[static_cast<size_t>(index) - 1].paint();
     else
         try {
-            m_image = pictureFromFile(m_files[static_cast<size_t>(index - own - 1)]);
+            m_image = paper::pictureFromFile(m_files[static_cast<size_t>(index - own - 1)]);
         } catch (const Error &e) {
             emit intents()->failed(run::inWords(e));
         }

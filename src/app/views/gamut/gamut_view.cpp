@@ -4,6 +4,7 @@
 #include "app/widgets/file_choice.h"
 #include "app/widgets/small_box.h"
 #include "core/base/error.h"
+#include "paper/picture_colours.h"
 #include "run/book/in_words.h"
 
 #include <QAbstractItemView>
@@ -19,7 +20,7 @@ constexpr int kSideWidth = 262;
 } // namespace
 
 GamutView::GamutView(Intents *intents)
-    : View(tr("Gamut"), tr("The colours the display can mix."), intents),
+    : View(tr("The colours the display can mix."), intents),
       m_pages(new QStackedWidget),
       m_uv(new Plot(tr("Gamut in u'v'"), QStringLiteral("u'"), QStringLiteral("v'"))),
       m_xy(new Plot(tr("Gamut in x y"), QStringLiteral("x"), QStringLiteral("y"))),
@@ -164,7 +165,7 @@ void GamutView::choosePoints(int index)
                                         tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
         try {
             if (!path.isEmpty())
-                m_picture = pointsOf(pictureFromFile(path));
+                m_picture = pointsOf(paper::pictureFromFile(path));
         } catch (const Error &e) {
             emit intents()->failed(run::inWords(e));
         }

@@ -54,8 +54,7 @@ QLabel *words()
 } // namespace
 
 LightView::LightView(Intents *intents)
-    : View(tr("Light"),
-           tr("The light around the desk decides how light a screen has to be, and how much is "
+    : View(tr("The light around the desk decides how light a screen has to be, and how much is "
               "left of its black."),
            intents),
       m_readings(words()),

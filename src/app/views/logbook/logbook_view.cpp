@@ -75,7 +75,7 @@ bool canBeOpened(const LogEntry &e)
 } // namespace
 
 LogbookView::LogbookView(Intents *intents)
-    : View(tr("Logbook"), {}, intents),
+    : View({}, intents),
       m_model(new LogModel(this)),
       m_table(new QTableView),
       m_text(new QLineEdit),

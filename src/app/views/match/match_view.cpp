@@ -31,8 +31,7 @@ void fitRows(QTableWidget *table, int most)
 } // namespace
 
 MatchView::MatchView(Intents *intents)
-    : View(tr("Alike"),
-           tr("Several displays of this computer with one look: an aim that all can reach, their "
+    : View(tr("Several displays of this computer with one look: an aim that all can reach, their "
               "runs one after another with the same meter, and then the proof that they agree."),
            intents),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),

@@ -12,8 +12,7 @@
 namespace lantern::app {
 
 MemoryView::MemoryView(Intents *intents)
-    : View(tr("Monitor's memory"),
-           tr("Some monitors keep calibrations themselves, several of them, and change from one to "
+    : View(tr("Some monitors keep calibrations themselves, several of them, and change from one to "
               "the other at once. Each goes with a profile of its own; both are changed together."),
            intents),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),

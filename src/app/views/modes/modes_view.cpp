@@ -12,8 +12,7 @@
 namespace lantern::app {
 
 ModesView::ModesView(Intents *intents)
-    : View(tr("Picture modes"),
-           tr("A monitor has modes of its own, and some of them do things to colours that no "
+    : View(tr("A monitor has modes of its own, and some of them do things to colours that no "
               "calibration mends. Each is read as it is, without a video LUT."),
            intents),
       m_name(makeSmallBox("modeName", tr("The mode that is set at the monitor now"), 12)),

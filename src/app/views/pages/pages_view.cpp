@@ -21,8 +21,7 @@ constexpr int kUsualPort = 8417; ///< our own choice, free of registered service
 } // namespace
 
 PagesView::PagesView(Intents *intents)
-    : View(tr("Other devices"),
-           tr("A tablet, a phone or another computer shows the patches in its browser, while the "
+    : View(tr("A tablet, a phone or another computer shows the patches in its browser, while the "
               "meter hangs on it and is read here. Nothing has to be installed there."),
            intents),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),

@@ -18,7 +18,7 @@ constexpr int kRowHeight = 26, kMostRows = 6, kMarkWidth = 28;
 } // namespace
 
 ProfileView::ProfileView(Intents *intents)
-    : View(tr("Profile"), {}, intents), m_grid(new QGridLayout), m_name(new QLineEdit)
+    : View({}, intents), m_grid(new QGridLayout), m_name(new QLineEdit)
 {
     m_grid->setHorizontalSpacing(24);
     m_grid->setVerticalSpacing(14);

@@ -18,8 +18,7 @@ constexpr int kSideWidth = 250;
 } // namespace
 
 ReadyView::ReadyView(Intents *intents)
-    : View(tr("Ready"),
-           tr("What the program can check it has checked; tick the rest. A point left open "
+    : View(tr("What the program can check it has checked; tick the rest. A point left open "
               "does not stop you, but is noted in the report."),
            intents),
       m_found(new QWidget),

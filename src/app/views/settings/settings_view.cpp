@@ -50,8 +50,7 @@ QWidget *inRow(const std::vector<QWidget *> &widgets)
 } // namespace
 
 SettingsView::SettingsView(Intents *intents)
-    : View(tr("Settings"),
-           tr("What is chosen once and then kept. Each is in force at once; what belongs to one "
+    : View(tr("What is chosen once and then kept. Each is in force at once; what belongs to one "
               "display or one run is on its own page."),
            intents)
 {

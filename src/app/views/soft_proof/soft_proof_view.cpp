@@ -12,7 +12,7 @@
 namespace lantern::app {
 
 SoftProofView::SoftProofView(Intents *intents)
-    : View(tr("Soft proof"), {}, intents),
+    : View({}, intents),
       m_title(makeLabel({}, theme::kNormal, theme::kBright)),
       m_sentence(makeLabel({}, theme::kNormal, theme::kBright)),
       m_ends(makeLabel({}, theme::kSmall, theme::kText)),

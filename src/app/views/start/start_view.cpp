@@ -7,8 +7,7 @@
 namespace lantern::app {
 
 StartView::StartView(Intents *intents)
-    : View(tr("First steps"),
-           tr("From a display as it was bought to one that is proved. F1 explains any page beside "
+    : View(tr("From a display as it was bought to one that is proved. F1 explains any page beside "
               "it; the handbook is in the menu Help."),
            intents),
       m_list(new QVBoxLayout)

@@ -7,8 +7,7 @@
 namespace lantern::app {
 
 ToneView::ToneView(Intents *intents)
-    : View(tr("Tone, grey and black"),
-           tr("Lightness of the greys, their tint, and what the video LUT does to get "
+    : View(tr("Lightness of the greys, their tint, and what the video LUT does to get "
               "there."),
            intents),
       m_tone(new Plot(tr("Tone curve"), tr("input, %"), QStringLiteral("L*"))),

@@ -23,8 +23,7 @@ void putLegendAbove(Plot *plot)
 } // namespace
 
 TrendsView::TrendsView(Intents *intents)
-    : View(tr("Trends"),
-           tr("How a figure went since the first reading, and where it goes. Bars: twice the "
+    : View(tr("How a figure went since the first reading, and where it goes. Bars: twice the "
               "standard uncertainty."),
            intents),
       m_display(makeSmallBox("trendDisplay", tr("Display"), 8)),

@@ -16,7 +16,7 @@ constexpr int kSideWidth = 310, kLowSideWidth = 150;
 } // namespace
 
 WhiteView::WhiteView(Intents *intents)
-    : View(tr("White point"), {}, intents),
+    : View({}, intents),
       m_dial(new WhiteDial),
       m_cct(makeLabel(QStringLiteral("—"), theme::kGiant, theme::kBright, QFont::Light)),
       m_cctAim(makeLabel({}, theme::kNormal, theme::kMuted)),

@@ -38,7 +38,6 @@ QSpinBox *makeCount(const char *name, const QString &words, int least, int most,
 
 WorkshopView::WorkshopView(Intents *intents)
     : View(
-          tr("Workshop"),
           tr("Many units with one recipe: scan a serial number, the unit is calibrated, proved and "
              "judged, its report goes into a folder of that number, and the next one follows."),
           intents),
