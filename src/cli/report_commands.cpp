@@ -4,6 +4,7 @@
 #include "core/report/report.h"
 #include "paper/diagram_file.h"
 #include "paper/report_pages.h"
+#include "run/book/in_words.h"
 #include "run/book/studio.h"
 #include "run/file/files.h"
 #include "run/logbook/load_results.h"
@@ -59,7 +60,7 @@ int report(const ReportOptions &o)
         paper::writeReportPdf(path, data, form,
                               o.page == "letter" ? QPageSize::Letter : QPageSize::A4);
     else if (kind == QLatin1String("html"))
-        write(reportToHtml(data, form));
+        write(reportToHtml(data, form, run::speaker()));
     else if (kind == QLatin1String("json"))
         write(reportToJson(data).dump(2) + "\n");
     else if (kind == QLatin1String("csv"))
@@ -86,7 +87,7 @@ int plot(const PlotOptions &o)
         for (const Diagram &d : diagramsOf(data)) {
             keys.push_back({{"diagram", d.key}, {"title", d.title}});
             if (!o.json)
-                std::cout << d.key << '\t' << d.title << '\n';
+                std::cout << d.key << '\t' << run::speaker().figures(d.title) << '\n';
         }
         if (o.json)
             std::cout << keys.dump() << '\n';
@@ -96,7 +97,7 @@ int plot(const PlotOptions &o)
         throw Error(ErrorKind::BadInput, "--out", "is missing",
                     "Give a file ending in .svg, .pdf, .png or .csv.");
     paper::writeDiagram(diagramOf(data, o.diagram), QString::fromStdString(o.out),
-                        {o.width, o.height});
+                        {o.width, o.height}, run::speaker());
     if (o.json)
         std::cout << Json{{"diagram", o.diagram}, {"file", o.out}}.dump() << '\n';
     else

@@ -80,13 +80,13 @@ struct Painted {
 } // namespace
 
 void drawDiagram(QPainter &painter, const QRectF &rect, const Diagram &diagram,
-                 double unitsPerPoint)
+                 double unitsPerPoint, const Speaker &speaker)
 {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.translate(rect.topLeft());
     for (const DrawnPart &part :
-         drawnParts(diagram, rect.width() / unitsPerPoint, rect.height() / unitsPerPoint))
+         drawnParts(diagram, rect.width() / unitsPerPoint, rect.height() / unitsPerPoint, speaker))
         std::visit(Painted{painter, unitsPerPoint}, part);
     painter.restore();
 }

@@ -11,6 +11,6 @@ namespace lantern::paper {
 /// Draws a diagram in the shipped typeface: lines as lines, text as text. \param unitsPerPoint of
 /// the painter
 void drawDiagram(QPainter &painter, const QRectF &rect, const Diagram &diagram,
-                 double unitsPerPoint);
+                 double unitsPerPoint, const Speaker &speaker);
 
 } // namespace lantern::paper

@@ -3,6 +3,7 @@
 #include "core/report/report_document.h"
 #include "paper/diagram_painter.h"
 #include "paper/typeface.h"
+#include "run/book/in_words.h"
 #include "run/file/files.h"
 
 #include <QAbstractTextDocumentLayout>
@@ -40,7 +41,7 @@ struct Inset {
 Inset insetOf(const document::Drawing &d, double unitsPerPoint)
 {
     return {{d.width, d.height}, [d, unitsPerPoint](QPainter &p, const QRectF &r) {
-                drawDiagram(p, r, d.diagram, unitsPerPoint);
+                drawDiagram(p, r, d.diagram, unitsPerPoint, run::speaker());
             }};
 }
 
@@ -171,7 +172,7 @@ QString htmlOf(const ReportData &report, ReportForm form, Insets &insets)
         form == ReportForm::Short ? shortReport(report) : reportDocument(report);
     return QStringLiteral("<h1>%1</h1>")
                .arg(QString::fromStdString(report.display).toHtmlEscaped()) +
-           QString::fromStdString(document::toHtml(section, parts));
+           QString::fromStdString(document::toHtml(section, parts, run::speaker()));
 }
 
 } // namespace

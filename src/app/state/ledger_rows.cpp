@@ -2,6 +2,7 @@
 
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 #include <QLocale>
@@ -115,8 +116,9 @@ LedgerRow evennessRow(const SessionState &state, const Tolerance &tolerance)
 {
     LedgerRow row{LedgerWords::tr("Evenness"), LedgerWords::tr("% of middle")};
     row.view = ViewId::Evenness;
-    row.aim =
-        tolerance.evenLight ? LedgerWords::tr("100 ± %1").arg(figure(100 * *tolerance.evenLight, 0)) : dash();
+    row.aim = tolerance.evenLight
+                  ? LedgerWords::tr("100 ± %1").arg(figure(100 * *tolerance.evenLight, 0))
+                  : dash();
     row.before = dash();
     const bool isNow = state.onErrand() && state.results.evenness;
     const size_t last = isNow ? 0 : 1;
@@ -178,8 +180,9 @@ MainAction inMatch(const SessionState &state)
     const QString how = LedgerWords::tr("%1 of %2 that are to be alike.").arg(done).arg(all.size());
     if (next < 0)
         return {LedgerWords::tr("How alike they are"), how, NextStep::ShowMatch};
-    return {LedgerWords::tr("Carry the meter to %1").arg(state.displays[static_cast<size_t>(next)].name), how,
-            NextStep::CarryMeter};
+    return {LedgerWords::tr("Carry the meter to %1")
+                .arg(state.displays[static_cast<size_t>(next)].name),
+            how, NextStep::CarryMeter};
 }
 
 /// In the workshop; to no step where no batch is open.
@@ -187,18 +190,20 @@ MainAction inWorkshop(const SessionState &state)
 {
     if (!state.batch)
         return {};
-    const QString where =
-        LedgerWords::tr("Connected as %1.").arg(state.displays[static_cast<size_t>(state.selected)].name);
+    const QString where = LedgerWords::tr("Connected as %1.")
+                              .arg(state.displays[static_cast<size_t>(state.selected)].name);
     if (state.batchTable && run::isReferenceDue(*state.batchTable, *state.batch) &&
         state.batch->onBench.isEmpty())
         return {LedgerWords::tr("Read the reference unit"),
-                LedgerWords::tr("%1, to see that the meter is still the same.").arg(state.batch->referenceUnit),
+                LedgerWords::tr("%1, to see that the meter is still the same.")
+                    .arg(state.batch->referenceUnit),
                 NextStep::ReadReference};
     const QString next = nextUnit(state);
     if (next.isEmpty())
         return {LedgerWords::tr("Scan the next serial number"), {}, NextStep::None};
     const bool isCut = next == state.batch->onBench;
-    return {isCut ? LedgerWords::tr("Go on with %1").arg(next) : LedgerWords::tr("Measure %1").arg(next),
+    return {isCut ? LedgerWords::tr("Go on with %1").arg(next)
+                  : LedgerWords::tr("Measure %1").arg(next),
             state.unit.isEmpty() ? where : LedgerWords::tr("Connect it and hang the meter on it."),
             NextStep::MeasureUnit};
 }
@@ -209,7 +214,8 @@ MainAction afterRun(const SessionState &state)
     if (!state.results.setup.batch.empty() && state.batch)
         return inWorkshop(state);
     MainAction next = toNextDisplay(state);
-    const MainAction open{LedgerWords::tr("Open the report"), LedgerWords::tr("The report is saved."), NextStep::OpenReport};
+    const MainAction open{LedgerWords::tr("Open the report"),
+                          LedgerWords::tr("The report is saved."), NextStep::OpenReport};
     if (MainAction carry = inMatch(state); carry.step != NextStep::None) {
         const bool isSaved = !state.reportFolder.isEmpty();
         carry.other = isSaved ? open.text : LedgerWords::tr("Save the report");
@@ -217,7 +223,8 @@ MainAction afterRun(const SessionState &state)
         return carry;
     }
     if (state.reportFolder.isEmpty()) {
-        MainAction save{LedgerWords::tr("Save the report"), LedgerWords::tr("The run is complete."), NextStep::SaveReport};
+        MainAction save{LedgerWords::tr("Save the report"), LedgerWords::tr("The run is complete."),
+                        NextStep::SaveReport};
         save.other = next.text;
         save.otherStep = next.step;
         return save;
@@ -234,7 +241,8 @@ MainAction afterRun(const SessionState &state)
 MainAction checkAction(const SessionState &state)
 {
     if (!state.check)
-        return {LedgerWords::tr("Check the last run"), LedgerWords::tr("One minute with the meter; changes nothing."),
+        return {LedgerWords::tr("Check the last run"),
+                LedgerWords::tr("One minute with the meter; changes nothing."),
                 NextStep::CheckFirst};
     if (state.check->verdict == CheckFirst::Verdict::Holds) {
         MainAction next = toNextDisplay(state);
@@ -245,8 +253,8 @@ MainAction checkAction(const SessionState &state)
         next.otherStep = NextStep::CheckFirst;
         return next;
     }
-    return {LedgerWords::tr("Run again with the same aim"), inLocale(aimSummary(state.lastTime->setup.aim)),
-            NextStep::SameAgain};
+    return {LedgerWords::tr("Run again with the same aim"),
+            run::inLocale(aimSummary(state.lastTime->setup.aim)), NextStep::SameAgain};
 }
 
 MainAction beforeRun(const SessionState &state)
@@ -255,15 +263,16 @@ MainAction beforeRun(const SessionState &state)
         return inWorkshop(state);
     if (state.unfinishedRun && !state.readyConfirmed && !state.freshRunWanted)
         return {LedgerWords::tr("Go on with the unfinished run"),
-                LedgerWords::tr("Every reading taken is kept. Run menu: discard it."), NextStep::ResumeOldRun};
+                LedgerWords::tr("Every reading taken is kept. Run menu: discard it."),
+                NextStep::ResumeOldRun};
     if (state.view == ViewId::Check && !state.readyConfirmed && state.lastTime)
         return checkAction(state);
     if (const MainAction carry = inMatch(state);
         carry.step == NextStep::CarryMeter && !state.readyConfirmed && !state.freshRunWanted)
         return carry;
     if (!state.readyConfirmed && state.view != ViewId::Ready)
-        return {LedgerWords::tr("Check the display"), LedgerWords::tr("Most failures come from skipping this."),
-                NextStep::ShowReady};
+        return {LedgerWords::tr("Check the display"),
+                LedgerWords::tr("Most failures come from skipping this."), NextStep::ShowReady};
     if (!state.readyConfirmed) {
         const auto open = std::count_if(state.ready.begin(), state.ready.end(),
                                         [](const ReadyPoint &p) { return !p.done; });
@@ -277,10 +286,12 @@ MainAction beforeRun(const SessionState &state)
         return {LedgerWords::tr("Choose the aim"), QString(), NextStep::ChooseAim};
     if (!state.aimProblem.isEmpty())
         return {LedgerWords::tr("Change the aim"), state.aimProblem, NextStep::ChooseAim};
-    const QString where = state.slotWanted
-                              ? LedgerWords::tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
-                              : QString();
-    return {LedgerWords::tr("Use this aim"), inLocale(aimSummary(state.aim)) + where, NextStep::BeginRun};
+    const QString where =
+        state.slotWanted
+            ? LedgerWords::tr(" Into slot %1 of the monitor.").arg(*state.slotWanted + 1)
+            : QString();
+    return {LedgerWords::tr("Use this aim"), run::inLocale(aimSummary(state.aim)) + where,
+            NextStep::BeginRun};
 }
 
 /// While a person turns the controls: going on is the thing to do only when white is right or the
@@ -306,13 +317,16 @@ MainAction byHand(const SessionState &state)
     QString off;
     switch (advice->turn->control) {
     case Control::RedGain:
-        off = less ? LedgerWords::tr("Still too much red") : LedgerWords::tr("Still too little red");
+        off =
+            less ? LedgerWords::tr("Still too much red") : LedgerWords::tr("Still too little red");
         break;
     case Control::GreenGain:
-        off = less ? LedgerWords::tr("Still too much green") : LedgerWords::tr("Still too little green");
+        off = less ? LedgerWords::tr("Still too much green")
+                   : LedgerWords::tr("Still too little green");
         break;
     case Control::BlueGain:
-        off = less ? LedgerWords::tr("Still too much blue") : LedgerWords::tr("Still too little blue");
+        off = less ? LedgerWords::tr("Still too much blue")
+                   : LedgerWords::tr("Still too little blue");
         break;
     case Control::Contrast:
     case Control::Brightness:
@@ -366,8 +380,8 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
 
     LedgerRow black{LedgerWords::tr("Black"), QStringLiteral("cd/m²")};
     black.view = ViewId::Tone;
-    black.aim =
-        aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0) : LedgerWords::tr("native");
+    black.aim = aim.contrastRatio ? QStringLiteral("1:") + figure(aim.contrastRatio, 0)
+                                  : LedgerWords::tr("native");
     fill(black, s, 3,
          [](const DisplayState &d) { return d.black ? std::optional(d.black->Y) : std::nullopt; });
     black.mark = marks.of({Figure::Contrast, Figure::BareContrast}, s.now->black.has_value());
@@ -381,7 +395,7 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     } else if (std::holds_alternative<NativeTone>(aim.tone))
         tone.aim = LedgerWords::tr("native");
     else { // an exponent says nothing of such a curve
-        tone.unit = LedgerWords::tr("% off %1").arg(inLocale(toneName(aim.tone)));
+        tone.unit = LedgerWords::tr("% off %1").arg(run::inLocale(toneName(aim.tone)));
         const auto limit = marks.tolerance().toneMean;
         tone.aim = atMost(limit ? std::optional(100 * *limit) : std::nullopt);
         fill(tone, s, 1, [](const DisplayState &d) {
@@ -413,7 +427,8 @@ std::vector<LedgerRow> ledgerRows(const SessionState &state)
     rows.push_back(grey);
 
     // Of sRGB, or of the aimed primaries.
-    LedgerRow gamut{LedgerWords::tr("Gamut"), aim.primaries ? LedgerWords::tr("% of aim") : LedgerWords::tr("% sRGB")};
+    LedgerRow gamut{LedgerWords::tr("Gamut"),
+                    aim.primaries ? LedgerWords::tr("% of aim") : LedgerWords::tr("% sRGB")};
     gamut.view = ViewId::Gamut;
     gamut.aim = aim.primaries ? QStringLiteral("100") : LedgerWords::tr("native");
     const auto covered = [&aim](const DisplayState &d) -> std::optional<double> {
@@ -469,7 +484,8 @@ int nextDisplay(const SessionState &state)
 MainAction mainAction(const SessionState &state)
 {
     if (state.preparing)
-        return {LedgerWords::tr("Preparing the demo"), LedgerWords::tr("Earlier runs are being measured."), NextStep::None};
+        return {LedgerWords::tr("Preparing the demo"),
+                LedgerWords::tr("Earlier runs are being measured."), NextStep::None};
     const StageWords words = stageWords(state.status.stage, state);
     switch (state.status.activity) {
     case Activity::Idle:
@@ -481,9 +497,11 @@ MainAction mainAction(const SessionState &state)
             return byHand(state);
         return {words.working, QString(), NextStep::None};
     case Activity::Paused:
-        return {LedgerWords::tr("Go on"), LedgerWords::tr("Paused; nothing is lost."), NextStep::Resume};
+        return {LedgerWords::tr("Go on"), LedgerWords::tr("Paused; nothing is lost."),
+                NextStep::Resume};
     case Activity::Faulted:
-        return {LedgerWords::tr("Go on"), LedgerWords::tr("The same patch is read again."), NextStep::Resume};
+        return {LedgerWords::tr("Go on"), LedgerWords::tr("The same patch is read again."),
+                NextStep::Resume};
     case Activity::Blocked:
         if (state.onErrand())
             return {LedgerWords::tr("Leave it"), QString(), NextStep::LeaveErrand};
@@ -491,8 +509,9 @@ MainAction mainAction(const SessionState &state)
     case Activity::Finished:
         if (state.wantsAnotherAim())
             return {LedgerWords::tr("New run with this aim"),
-                    state.aimProblem.isEmpty() ? LedgerWords::tr("The run just made is kept as it is.")
-                                               : state.aimProblem,
+                    state.aimProblem.isEmpty()
+                        ? LedgerWords::tr("The run just made is kept as it is.")
+                        : state.aimProblem,
                     state.aimProblem.isEmpty() ? NextStep::NewRun : NextStep::ChooseAim};
         return afterRun(state);
     }

@@ -26,40 +26,9 @@ QString dash()
     return QStringLiteral("—");
 }
 
-namespace {
-
-/// A part of a text of the core, such as "gamma 2.2": looked for as "gamma %1".
-QString partInWords(const QString &part)
-{
-    static const QRegularExpression number(QStringLiteral("\\d+(\\.\\d+)?"));
-    std::vector<std::string> numbers;
-    QString text;
-    qsizetype at = 0;
-    for (auto it = number.globalMatch(part); it.hasNext() && numbers.size() < 9;) {
-        const auto m = it.next();
-        numbers.push_back(
-            m.captured().replace(QLatin1Char('.'), QLocale().decimalPoint()).toStdString());
-        text += part.mid(at, m.capturedStart() - at) + QLatin1Char('%') +
-                QString::number(numbers.size());
-        at = m.capturedEnd();
-    }
-    text += part.mid(at);
-    return QString::fromStdString(filled(fromCore(text.toStdString()).toStdString(), numbers));
-}
-
-} // namespace
-
 QString fromCore(const std::string &text)
 {
     return QCoreApplication::translate("Core", text.c_str());
-}
-
-QString inLocale(const std::string &text)
-{
-    QStringList parts = QString::fromStdString(text).split(QStringLiteral(" · "));
-    for (QString &part : parts)
-        part = partInWords(part);
-    return parts.join(QStringLiteral(" · "));
 }
 
 QString figure(const std::optional<double> &value, int decimals)

@@ -14,12 +14,9 @@ namespace lantern::app {
 /// Number with so many decimals; an em dash for nothing.
 QString figure(const std::optional<double> &value, int decimals);
 
-/// A name that the core gives (an aim of ours, a set of limits, a figure) in the person's language; a
-/// person's own stays as it is.
+/// A name that the core gives (an aim of ours, a set of limits, a figure) in the person's language;
+/// a person's own stays as it is.
 QString fromCore(const std::string &text);
-/// A text of the core (the summary of an aim, the name of a white) with the decimal mark of the
-/// locale.
-QString inLocale(const std::string &text);
 
 /// Stands where there is nothing.
 QString dash();

@@ -317,7 +317,7 @@ void Plot::save()
     if (path.isEmpty())
         return;
     try {
-        paper::writeDiagram(asDiagram(), path);
+        paper::writeDiagram(asDiagram(), path, {480, 340}, run::speaker());
     } catch (const Error &e) {
         QMessageBox::warning(this, tr("Save the diagram"), run::inWords(e));
     }

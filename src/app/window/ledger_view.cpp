@@ -3,6 +3,7 @@
 #include "app/state/wording.h"
 #include "app/theme.h"
 #include "app/widgets/mark_painter.h"
+#include "run/book/in_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -278,7 +279,7 @@ void LedgerView::setState(const SessionState &state)
 {
     const Aim &aim = state.ledgerAim();
     m_aimName->setText(fromCore(aim.name));
-    m_aimSummary->setText(inLocale(aimSummary(aim)));
+    m_aimSummary->setText(run::inLocale(aimSummary(aim)));
     m_updating = true;
     m_model->setRows(ledgerRows(state));
     const int rows = m_model->rowCount();

@@ -3,6 +3,7 @@
 #include "core/base/error.h"
 #include "core/report/report.h"
 #include "remote/page_setup.h"
+#include "run/book/in_words.h"
 #include "run/device/bench_devices.h"
 
 #include <QFileInfo>
@@ -135,7 +136,8 @@ void PagesWorkplace::runFinished(int display, const run::RunResults &results)
     if (!device)
         return m_inner->runFinished(display, results);
     m_server.offer(device->id, remote::resultsOf(results, QByteArray::fromStdString(reportToHtml(
-                                                              run::reportData(results)))));
+                                                              run::reportData(results),
+                                                              ReportForm::Long, run::speaker()))));
 }
 
 void PagesWorkplace::attachUnit(int display, const QString &serial)

@@ -100,15 +100,14 @@ double Settling::longestWaitSeconds() const
                     waitSeconds(kDeviceBlack, kDeviceWhite));
 }
 
-std::string settlingText(const Settling &s)
+Message settlingText(const Settling &s)
 {
     if (s.longestWaitSeconds() <= 0)
         return "The display is steady by the time the meter looks: nothing was waited for.";
-    return "After a change the display takes up to " +
-           fixedNumber(s.waitSeconds(kDeviceWhite, kDeviceBlack), 1) +
-           " s from bright to dark and " +
-           fixedNumber(s.waitSeconds(kDeviceBlack, kDeviceWhite), 1) +
-           " s from dark to bright; each reading waited that long.";
+    return {"After a change the display takes up to %1 s from bright to dark and %2 s from dark to "
+            "bright; each reading waited that long.",
+            {fixedNumber(s.waitSeconds(kDeviceWhite, kDeviceBlack), 1),
+             fixedNumber(s.waitSeconds(kDeviceBlack, kDeviceWhite), 1)}};
 }
 
 Json settlingToJson(const Settling &s)

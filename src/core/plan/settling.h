@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/json_object.h"
+#include "core/base/message.h"
 #include "core/plan/plan.h"
 
 #include <optional>
@@ -36,7 +37,7 @@ inline constexpr double kUnseen = 0.05;
 inline constexpr double kLongestSettlingSeconds = 10;
 
 /// One sentence for people.
-std::string settlingText(const Settling &settling);
+Message settlingText(const Settling &settling);
 
 Json settlingToJson(const Settling &settling);
 /// \throws Error BadInput

@@ -72,18 +72,20 @@ public:
     double left, top, across, down;
 };
 
-void addGrid(Parts &out, const Diagram &d, const Frame &f)
+void addGrid(Parts &out, const Diagram &d, const Frame &f, const Speaker &speaker)
 {
     DrawnPath grid{{}, kGridLine, 0.6, Stroke::Solid};
     Parts labels;
     const double bottom = f.top + f.down;
     for (const double v : axisMarks(d.xLeast, d.xMost, 6)) {
         grid.pieces.push_back({{{f.x(v), f.top}, {f.x(v), bottom}}});
-        labels.push_back(DrawnText{f.x(v), bottom + 12, Anchor::Middle, shortNumber(v)});
+        labels.push_back(
+            DrawnText{f.x(v), bottom + 12, Anchor::Middle, speaker.figures(shortNumber(v))});
     }
     for (const double v : axisMarks(d.yLeast, d.yMost, 6)) {
         grid.pieces.push_back({{{f.left, f.y(v)}, {f.left + f.across, f.y(v)}}});
-        labels.push_back(DrawnText{f.left - 5, f.y(v) + 3, Anchor::End, shortNumber(v)});
+        labels.push_back(
+            DrawnText{f.left - 5, f.y(v) + 3, Anchor::End, speaker.figures(shortNumber(v))});
     }
     out.push_back(grid);
     out.insert(out.end(), labels.begin(), labels.end());
@@ -192,6 +194,16 @@ void addLegend(Parts &out, const Diagram &d, const Frame &f)
     }
 }
 
+/// Its words in that language.
+Diagram said(Diagram d, const Speaker &speaker)
+{
+    for (std::string *text : {&d.title, &d.xLabel, &d.yLabel})
+        *text = speaker.figures(*text);
+    for (DiagramCurve &c : d.curves)
+        c.name = speaker.figures(c.name);
+    return d;
+}
+
 // As SVG.
 
 std::string at(double v)
@@ -286,25 +298,28 @@ std::vector<double> dashes(Stroke stroke)
                                       : std::vector<double>{};
 }
 
-std::vector<DrawnPart> drawnParts(const Diagram &d, double width, double height)
+std::vector<DrawnPart> drawnParts(const Diagram &diagram, double width, double height,
+                                  const Speaker &speaker)
 {
+    const Diagram d = said(diagram, speaker);
     const Frame f(d, width, height);
     Parts out;
-    addGrid(out, d, f);
+    addGrid(out, d, f, speaker);
     for (const DiagramCurve &c : d.curves)
         addCurve(out, c, d, f);
     addLegend(out, d, f);
     return out;
 }
 
-std::string diagramToSvg(const Diagram &d, double width, double height)
+std::string diagramToSvg(const Diagram &d, double width, double height, const Speaker &speaker)
 {
     std::string out = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + at(width) +
                       "\" height=\"" + at(height) + "\" viewBox=\"0 0 " + at(width) + " " +
-                      at(height) + "\" role=\"img\">\n<title>" + document::escape(d.title) +
+                      at(height) + "\" role=\"img\">\n<title>" +
+                      document::escape(speaker.figures(d.title)) +
                       "</title>\n<g font-family=\"Open Sans\" fill=\"#222222\">\n";
     SvgForm{out}(DrawnBox{0, 0, width, height, {}, kWhite});
-    for (const DrawnPart &part : drawnParts(d, width, height))
+    for (const DrawnPart &part : drawnParts(d, width, height, speaker))
         std::visit(SvgForm{out}, part);
     return out + "</g>\n</svg>\n";
 }

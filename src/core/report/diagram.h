@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/report/speaker.h"
+
 #include <array>
 #include <optional>
 #include <string>
@@ -66,10 +68,12 @@ using DrawnPart = std::variant<DrawnPath, DrawnDot, DrawnBox, DrawnText>;
 std::vector<double> dashes(Stroke stroke);
 
 /// The diagram laid out in a picture of this size, in the order in which it is drawn.
-std::vector<DrawnPart> drawnParts(const Diagram &diagram, double width, double height);
+std::vector<DrawnPart> drawnParts(const Diagram &diagram, double width, double height,
+                                  const Speaker &speaker = english());
 
 /// As a picture of its own, vectors and text that can be searched. Sizes in points.
-std::string diagramToSvg(const Diagram &diagram, double width, double height);
+std::string diagramToSvg(const Diagram &diagram, double width, double height,
+                         const Speaker &speaker = english());
 
 /// Its points: curve, x, y, one line each, after a line of titles. Numbers have a point.
 std::string diagramToCsv(const Diagram &diagram);

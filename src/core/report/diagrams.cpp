@@ -54,7 +54,7 @@ Diagram toneDiagram(const ReportData &r, const std::vector<Reading> &now)
     if (!std::holds_alternative<NativeTone>(r.aim.tone))
         d.curves.push_back(
             looking(aimedCurve(r.aim.tone, std::max(0.0, now.front().xyz.Y / white), white),
-                    "aim: " + toneName(r.aim.tone), Ink::Aim, Stroke::Solid));
+                    "aim · " + toneName(r.aim.tone), Ink::Aim, Stroke::Solid));
     if (r.before && r.before->white)
         d.curves.push_back(looking(lightnessCurve(rising(r.before->greys), r.before->white->Y),
                                    "before", Ink::Faint, Stroke::Dashed));
@@ -174,8 +174,9 @@ void addValidation(std::vector<Diagram> &out, const Validation &v)
         return;
     const Roses r = rosesOf(v);
     Diagram roses{"roses",
-                  "Error roses, " + (r.magnified > 1 ? shortNumber(r.magnified) + " times as long"
-                                                     : std::string("as it is")),
+                  r.magnified > 1
+                      ? filled("Error roses, %1 times as long", {shortNumber(r.magnified)})
+                      : "Error roses, as it is",
                   "a*",
                   "b*",
                   -r.reach,

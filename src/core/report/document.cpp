@@ -93,18 +93,32 @@ std::string base64(const std::string &bytes)
     return out;
 }
 
+/// Text of several lines, for HTML.
+std::string escapedLines(const std::string &text)
+{
+    std::string out;
+    for (const char c : escape(text))
+        out += c == '\n' ? std::string("<br>") : std::string(1, c);
+    return out;
+}
+
 struct HtmlForm {
     std::string &out;
     const HtmlParts &parts;
+    const Speaker &speaker;
 
     void operator()(const Entry &) const {}
     void operator()(const Prose &p) const
     {
-        out += (p.strong ? "<p class=\"verdict\">" : "<p>") + p.text + "</p>\n";
+        std::string text;
+        for (const Words &w : p.text)
+            text += (text.empty() ? "" : " ") + escapedLines(spoken(w, speaker));
+        out += (p.strong ? "<p class=\"verdict\">" : "<p>") + text + "</p>\n";
     }
     void operator()(const Heading &h) const
     {
-        out += (h.onNewPage ? "<h2 class=\"page\">" : "<h2>") + escape(h.text) + "</h2>\n";
+        out += (h.onNewPage ? "<h2 class=\"page\">" : "<h2>") + escape(speaker.words(h.text)) +
+               "</h2>\n";
     }
     void operator()(const Gallery &g) const
     {
@@ -115,7 +129,7 @@ struct HtmlForm {
     }
     void operator()(const Picture &p) const { out += parts.picture(p); }
     void operator()(const Listing &l) const { out += parts.listing(l); }
-    void operator()(const Section &s) const { out += toHtml(s, parts); }
+    void operator()(const Section &s) const { out += toHtml(s, parts, speaker); }
     void operator()(const Table &t) const
     {
         const bool labelled = std::any_of(t.columns.begin(), t.columns.end(),
@@ -130,7 +144,7 @@ struct HtmlForm {
             out += "<th></th>";
         for (const Table::Column &c : t.columns)
             if (!c.label.empty())
-                out += "<th>" + escape(c.label) + "</th>";
+                out += "<th>" + escape(spoken(c.label, speaker)) + "</th>";
         out += "</tr>\n";
         for (const Table::Row &row : t.rows) {
             if (names && row.label.empty())
@@ -140,10 +154,10 @@ struct HtmlForm {
                 out += "<td class=\"swatch\" style=\"background-color:" + cssColour(*row.swatch) +
                        "\">&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;</td>";
             else if (names)
-                out += "<td>" + escape(row.label) + "</td>";
+                out += "<td>" + escape(spoken(row.label, speaker)) + "</td>";
             for (size_t c = 0; c < t.columns.size(); ++c)
                 if (!t.columns[c].label.empty())
-                    out += "<td>" + escape(row.cells[c].text) + "</td>";
+                    out += "<td>" + escape(spoken(row.cells[c].text, speaker)) + "</td>";
             out += "</tr>\n";
         }
         out += "</table>\n";
@@ -247,23 +261,27 @@ nlohmann::json toJson(const Section &section)
     return out;
 }
 
-const HtmlParts &partsWithin()
+std::string spoken(const Words &words, const Speaker &speaker)
 {
-    static const HtmlParts within = {
-        [](const Drawing &d) { return diagramToSvg(d.diagram, d.width, d.height); },
+    return words.message.empty() ? speaker.figures(words.asFigures) : speaker.words(words.message);
+}
+
+HtmlParts partsWithin(const Speaker &speaker)
+{
+    return {
+        [speaker](const Drawing &d) { return diagramToSvg(d.diagram, d.width, d.height, speaker); },
         [](const Picture &p) {
             return "<p><img alt=\"\" style=\"height:" + fixedNumber(p.height, 0) +
                    "pt\" src=\"data:" + p.mediaType + ";base64," + base64(p.bytes) + "\"></p>\n";
         },
         [](const Listing &l) { return "<pre>" + escape(l.text) + "</pre>\n"; }};
-    return within;
 }
 
-std::string toHtml(const Section &section, const HtmlParts &parts)
+std::string toHtml(const Section &section, const HtmlParts &parts, const Speaker &speaker)
 {
     std::string out;
     for (const Block &block : section.blocks)
-        std::visit(HtmlForm{out, parts}, static_cast<const Block::variant &>(block));
+        std::visit(HtmlForm{out, parts, speaker}, static_cast<const Block::variant &>(block));
     return out;
 }
 

@@ -2,8 +2,10 @@
 
 // Heavy: for the files beside it only.
 
+#include "core/base/message.h"
 #include "core/colour/colour.h"
 #include "core/report/diagram.h"
+#include "core/report/speaker.h"
 
 #include <nlohmann/json.hpp>
 
@@ -16,10 +18,30 @@
 
 namespace lantern::document {
 
+/// Words for people: a message; or figures with their units and trade terms as the core writes
+/// them, parts of which may be words, such as "gamma 2.2 · 120 cd/m²".
+struct Words {
+    Words() = default;
+    // NOLINTBEGIN(google-explicit-constructor): each of them is words
+    Words(Message message) : message(std::move(message)) {}
+    template <size_t N> Words(const char (&text)[N]) : message(text) {}
+    // NOLINTEND(google-explicit-constructor)
+    static Words figures(std::string text)
+    {
+        Words w;
+        w.asFigures = std::move(text);
+        return w;
+    }
+    [[nodiscard]] bool empty() const { return message.empty() && asFigures.empty(); }
+
+    Message message; ///< empty: it is figures
+    std::string asFigures;
+};
+
 /// A value as it is, for programs, and in words. Null: not known.
 struct Value {
     nlohmann::json data;
-    std::string text;
+    Words text;
 };
 
 /// Whether a value can be worked out again from the rest of the document.
@@ -32,15 +54,18 @@ struct Entry {
     Origin origin = Origin::Given;
 };
 
-/// Sentences for people; their figures are entries of their own.
+/// Sentences for people; their figures are entries of their own. Lines are kept.
 struct Prose {
-    std::string text;
+    std::vector<Words> text; ///< one after the other
     bool strong = false;
+
+    explicit Prose(Message sentence, bool strong = false) : text{std::move(sentence)}, strong(strong) {}
+    explicit Prose(std::vector<Words> sentences) : text(std::move(sentences)) {}
 };
 
 /// A heading for people over what follows it.
 struct Heading {
-    std::string text;
+    Message text;
     bool onNewPage = false; ///< where there are pages
 };
 
@@ -51,11 +76,12 @@ struct Table {
     enum class Order { RowByRow, ColumnByColumn };
     struct Column {
         std::string key; ///< points in it lead into objects within the row's
-        std::string label;
+        Words label;
         Origin origin = Origin::Given;
     };
     struct Row {
-        std::string key = {}, label = {};
+        std::string key = {};
+        Words label = {};
         std::vector<Value> cells = {}; ///< as many as columns
         std::optional<Lab> swatch = {};
         Origin origin = Origin::Given;
@@ -124,10 +150,12 @@ struct HtmlParts {
     std::function<std::string(const Listing &)> listing;
 };
 /// Within the page itself, so that it is one file: SVG, and pictures as data.
-const HtmlParts &partsWithin();
+HtmlParts partsWithin(const Speaker &speaker);
 
 /// For people: what stands in the body of a page.
-std::string toHtml(const Section &section, const HtmlParts &parts = partsWithin());
+std::string toHtml(const Section &section, const HtmlParts &parts, const Speaker &speaker);
+
+std::string spoken(const Words &words, const Speaker &speaker);
 
 /// Text for HTML.
 std::string escape(const std::string &text);

@@ -26,11 +26,12 @@ Json verdictToJson(const Verdict &verdict)
     return document::toJson(verdictSection(verdict));
 }
 
-std::string reportToHtml(const ReportData &r, ReportForm form)
+std::string reportToHtml(const ReportData &r, ReportForm form, const Speaker &speaker)
 {
     using document::escape;
-    return "<!DOCTYPE html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
-           escape(r.display) + ", " + escape(r.date.substr(0, 10)) +
+    return "<!DOCTYPE html><html lang=\"" + escape(speaker.language) +
+           "\"><head><meta charset=\"utf-8\"><title>" + escape(r.display) + ", " +
+           escape(r.date.substr(0, 10)) +
            "</title><style>\n"
            "body{font:15px/1.45 'Open Sans',sans-serif;background:#fff;color:#222;max-width:60em;"
            "margin:2em auto;padding:0 1em}"
@@ -42,7 +43,8 @@ std::string reportToHtml(const ReportData &r, ReportForm form)
            "pre{font:12px/1.35 monospace;overflow-x:auto}\n"
            "</style></head><body><h1>" +
            escape(r.display) + "</h1>\n" +
-           document::toHtml(form == ReportForm::Short ? shortReport(r) : reportDocument(r)) +
+           document::toHtml(form == ReportForm::Short ? shortReport(r) : reportDocument(r),
+                            document::partsWithin(speaker), speaker) +
            "</body></html>\n";
 }
 

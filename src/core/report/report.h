@@ -6,6 +6,7 @@
 #include "core/plan/control_response.h"
 #include "core/plan/settling.h"
 #include "core/reading/certificate.h"
+#include "core/report/speaker.h"
 #include "core/signal/controls.h"
 
 #include <cmath>
@@ -60,7 +61,8 @@ Json reportToJson(const ReportData &report);
 enum class ReportForm { Short, Long };
 
 /// The same for people: one HTML file without scripts or outside parts.
-std::string reportToHtml(const ReportData &report, ReportForm form = ReportForm::Long);
+std::string reportToHtml(const ReportData &report, ReportForm form = ReportForm::Long,
+                         const Speaker &speaker = english());
 
 /// The validation's colours, one line each, with all differences; figures have a point.
 std::string reportToCsv(const ReportData &report);

@@ -36,6 +36,19 @@ Json data(const std::optional<XYZ> &c)
     return c ? data(*c) : Json(nullptr);
 }
 
+/// Nothing to say to people.
+const Words kUnsaid;
+
+Words figures(std::string text)
+{
+    return Words::figures(std::move(text));
+}
+
+Words words(const std::string &name)
+{
+    return Message::verbatim(name);
+}
+
 std::string number(const std::optional<double> &value, int decimals, const std::string &unit = {})
 {
     return value ? fixedNumber(*value, decimals) + (unit.empty() ? "" : " " + unit) : kNone;
@@ -63,7 +76,9 @@ std::string whiteText(const DisplayState &s)
 
 /// What a table says of a display's state: one row, its values taken from any state.
 struct StateRow {
-    std::string key, label, aim;
+    std::string key;
+    Words label;
+    std::string aim;
     Json (*data)(const DisplayState &) = nullptr;
     std::string (*text)(const DisplayState &) = nullptr;
     bool optional = false; ///< not in reports of older versions
@@ -97,7 +112,7 @@ std::vector<StateRow> stateRows(const Aim &aim)
         {"contrast", "Contrast", black.empty() ? "native" : black + ":1",
          [](const S &s) { return data(s.contrast); },
          [](const S &s) { return number(s.contrast, 0, ": 1"); }},
-        {"gamma", isGamma ? "Tone curve, as gamma (of the aimed curve)" : "", tone,
+        {"gamma", isGamma ? Words("Tone curve, as gamma (of the aimed curve)") : Words(), tone,
          [](const S &s) { return data(s.gamma); },
          [](const S &s) {
              return number(s.gamma, 2) + (s.aimedGamma ? " (" + number(s.aimedGamma, 2) + ")" : "");
@@ -110,8 +125,8 @@ std::vector<StateRow> stateRows(const Aim &aim)
                                 : std::string(kNone);
          }},
         {"tone_worst", "", "", [](const S &s) { return data(s.toneWorst); }, nullptr, true},
-        {"step_error", isGsdf ? "Contrast per just-noticeable step, worst error" : "", "0",
-         [](const S &s) { return data(s.stepError); },
+        {"step_error", isGsdf ? Words("Contrast per just-noticeable step, worst error") : Words(),
+         "0", [](const S &s) { return data(s.stepError); },
          [](const S &s) { return percent(s.stepError, 0); }, true},
         {"grey_balance", "Tint of the greys against the measured white, mean and worst ΔE00", "0",
          [](const S &s) { return data(s.greyBalance); },
@@ -126,7 +141,8 @@ std::vector<StateRow> stateRows(const Aim &aim)
 
 /// States side by side; without a label a state is for programs only.
 struct StateColumn {
-    std::string key, label;
+    std::string key;
+    Words label;
     const DisplayState *state;
 };
 
@@ -141,11 +157,11 @@ Table stateTable(const Aim &aim, const std::vector<StateColumn> &states, Origin 
     for (const StateRow &r : stateRows(aim)) {
         Table::Row row{.key = r.key, .label = r.label, .origin = origin, .optional = r.optional};
         if (forPeople)
-            row.cells.push_back({nullptr, r.aim});
+            row.cells.push_back({nullptr, figures(r.aim)});
         for (const StateColumn &s : states)
             row.cells.push_back(s.state ? Value{r.data ? r.data(*s.state) : Json(nullptr),
-                                                r.text ? r.text(*s.state) : std::string()}
-                                        : Value{nullptr, kNone});
+                                                r.text ? figures(r.text(*s.state)) : Words()}
+                                        : Value{nullptr, figures(kNone)});
         table.rows.push_back(std::move(row));
     }
     return table;
@@ -162,9 +178,9 @@ void addDisplay(Section &out, const ReportData &r)
         out.add(Prose{"A greyscale after DICOM PS3.14 alone makes no display fit for diagnosis; "
                       "this report does not say so."});
     if (r.aim.matchedByEye)
-        out.add(Prose{"White was matched by eye: Δu' " + fixedNumber(r.aim.matchedByEye->u, 4) +
-                      ", Δv' " + fixedNumber(r.aim.matchedByEye->v, 4) +
-                      " were added to the aim."});
+        out.add(Prose{
+            {"White was matched by eye: Δu' %1, Δv' %2 were added to the aim.",
+             {fixedNumber(r.aim.matchedByEye->u, 4), fixedNumber(r.aim.matchedByEye->v, 4)}}});
     else if (equalMayLookDifferent(r.technology))
         out.add(Prose{"This panel's light is narrow-banded: its white need not look like that of "
                       "another display or of paper with equal figures."});
@@ -187,10 +203,10 @@ Section calibrationSection(const CalibrationResult &c)
 {
     Section out{"calibration"};
     out.add(Heading{"Calibration"});
-    out.add(Prose{"Greys from 5 % up against the aim: mean ΔE00 " + fixedNumber(c.meanDeltaE00, 2) +
-                  ", worst " + fixedNumber(c.maxDeltaE00, 2) + " after " +
-                  std::to_string(c.rounds) + " rounds; " + std::to_string(c.distinctLevels) +
-                  " of 256 levels kept."});
+    out.add(Prose({"Greys from 5 % up against the aim: mean ΔE00 %1, worst %2 after rounds: %3; "
+                   "levels kept of 256: %4.",
+                   {fixedNumber(c.meanDeltaE00, 2), fixedNumber(c.maxDeltaE00, 2),
+                    std::to_string(c.rounds), std::to_string(c.distinctLevels)}}));
     out.add(Entry{"aimed_white_xyz", data(c.aimedWhite)});
     out.add(Entry{"mean_delta_e_2000", c.meanDeltaE00, Origin::Derived});
     out.add(Entry{"max_delta_e_2000", c.maxDeltaE00, Origin::Derived});
@@ -202,9 +218,10 @@ Section calibrationSection(const CalibrationResult &c)
                             {"measured_xyz", ""},
                             {"delta_e_2000", "", Origin::Derived}}};
     for (const GreyPoint &g : c.greys)
-        greys.rows.push_back(
-            {.cells = {
-                 {g.code, ""}, {data(g.aimed), ""}, {data(g.measured), ""}, {g.deltaE00, ""}}});
+        greys.rows.push_back({.cells = {{g.code, kUnsaid},
+                                        {data(g.aimed), kUnsaid},
+                                        {data(g.measured), kUnsaid},
+                                        {g.deltaE00, kUnsaid}}});
     out.add(std::move(greys));
     return out;
 }
@@ -239,18 +256,18 @@ Table patchTable(const Validation &v)
     for (const ValidatedPatch &p : v.patches) {
         const DeviceRgb &rgb = p.aimed.rgb;
         const ReferenceColour &reference = p.aimed.reference;
-        table.rows.push_back(
-            {.cells = {{reference.name, reference.name},
-                       {{rgb.r, rgb.g, rgb.b},
-                        shortNumber(rgb.r) + " " + shortNumber(rgb.g) + " " + shortNumber(rgb.b)},
-                       {data(reference.lab), text(reference.lab)},
-                       {data(p.measured), ""},
-                       {data(p.lab), text(p.lab)},
-                       {p.deltaE00, fixedNumber(p.deltaE00, 2)},
-                       {p.deltaE76, fixedNumber(p.deltaE76, 2)},
-                       {p.uncertainty, ""},
-                       {p.outOfGamut, fixedNumber(p.outOfGamut, 2)}},
-             .swatch = reference.lab});
+        table.rows.push_back({.cells = {{reference.name, words(reference.name)},
+                                        {{rgb.r, rgb.g, rgb.b},
+                                         figures(shortNumber(rgb.r) + " " + shortNumber(rgb.g) +
+                                                 " " + shortNumber(rgb.b))},
+                                        {data(reference.lab), figures(text(reference.lab))},
+                                        {data(p.measured), kUnsaid},
+                                        {data(p.lab), figures(text(p.lab))},
+                                        {p.deltaE00, figures(fixedNumber(p.deltaE00, 2))},
+                                        {p.deltaE76, figures(fixedNumber(p.deltaE76, 2))},
+                                        {p.uncertainty, kUnsaid},
+                                        {p.outOfGamut, figures(fixedNumber(p.outOfGamut, 2))}},
+                              .swatch = reference.lab});
     }
     return table;
 }
@@ -278,6 +295,25 @@ Entry repeatability(const Repeatability &s)
              {"degrees_of_freedom", s.freedom}}};
 }
 
+/// When, with what, and which display. \param date as it is to be said
+std::vector<Words> measured(const ReportData &r, const std::string &date)
+{
+    std::vector<Words> said{Message("Measured %1 with %2.", {date, r.meter})};
+    if (!r.correction.empty())
+        said.emplace_back(Message("Correction of the meter: %1.", {r.correction}));
+    if (!r.serial.empty())
+        said.emplace_back(Message("Serial number of the display: %1.", {r.serial}));
+    return said;
+}
+
+Prose calls(const Verdict &v)
+{
+    return Prose({"%1 — the aim: %2; the profile: %3.",
+                  {v.tolerance.title, callTitle(v.half(Half::Aim)),
+                   callTitle(v.half(Half::Profile))}},
+                 true);
+}
+
 void addCircumstances(Section &out, const ReportData &r)
 {
     for (const auto &[key, value] : {std::pair("format", "bold-lantern-report"),
@@ -291,26 +327,25 @@ void addCircumstances(Section &out, const ReportData &r)
     out.add(Entry{"version", 1});
     out.add(Entry{"correction_kind", correctionKindKey(r.correctionKind)});
     out.add(Entry{"aim", aimToJson(r.aim)});
-    out.add(Prose{"Measured " + escape(r.date) + " with " + escape(r.meter) +
-                  (r.correction.empty() ? "" : " (" + escape(r.correction) + ")") +
-                  (r.serial.empty() ? "" : ", display serial " + escape(r.serial)) +
-                  ".<br>Aim: " + escape(r.aim.name) + " · " + escape(aimSummary(r.aim)) + "."});
+    out.add(Prose(measured(r, r.date)));
+    out.add(Prose({Message("Aim: %1:", {r.aim.name}), figures(aimSummary(r.aim))}));
     if (!r.meterChanges.empty()) {
         Json changes = Json::array();
         for (const auto &[stage, from, to] : r.meterChanges) {
             changes.push_back({{"stage", stage}, {"from", from}, {"to", to}});
-            out.add(Prose{"The meter was changed before the stage \"" + escape(stage) +
-                          "\": " + escape(from) + " read until then, " + escape(to) +
-                          " since. The stated uncertainty is the last meter's."});
+            out.add(Prose({"The meter was changed before the stage \"%1\": %2 read until then, %3 "
+                           "since. The stated uncertainty is the last meter's.",
+                           {stage, from, to}}));
         }
         out.add(Entry{"meter_changes", changes});
     }
     if (!r.skipped.empty()) {
-        std::string points;
+        std::vector<Words> points{"Not confirmed before the readings:"};
         for (const std::string &point : r.skipped)
-            points += (points.empty() ? "" : "; ") + escape(point);
+            points.push_back(&point == &r.skipped.back() ? Message("%1.", {point})
+                                                         : Message("%1;", {point}));
         out.add(Entry{"skipped", r.skipped});
-        out.add(Prose{"Not confirmed before the readings: " + points + "."});
+        out.add(Prose(points));
     }
     if (!r.page.empty()) {
         out.add(Entry{"page", r.page});
@@ -320,14 +355,16 @@ void addCircumstances(Section &out, const ReportData &r)
     }
     if (r.certificate) {
         out.add(Entry{"certificate", certificateToJson(*r.certificate)});
-        out.add(Prose{"Certificate of the meter: " + escape(r.certificate->laboratory) + " " +
-                      escape(r.certificate->number) + ", " + r.certificate->issued +
-                      ", to be renewed by " + r.certificate->due +
-                      (r.certificate->isOverdue(r.date) ? " (it had run out)" : "") + "."});
+        const Certificate &c = *r.certificate;
+        std::vector<Words> said{Message("Certificate of the meter: %1 %2, %3, to be renewed by %4.",
+                                        {c.laboratory, c.number, c.issued, c.due})};
+        if (c.isOverdue(r.date))
+            said.emplace_back("It had run out.");
+        out.add(Prose(said));
     }
     if (r.settling) {
         out.add(Entry{"settling", settlingToJson(*r.settling)});
-        out.add(Prose{escape(settlingText(*r.settling))});
+        out.add(Prose{settlingText(*r.settling)});
     }
 }
 
@@ -337,14 +374,17 @@ void addControls(Section &out, const ReportData &r)
     out.add(Heading{"Monitor settings"});
     out.add(Entry{"controls", controlsToJson(c)});
     out.add(Entry{"controls_source", r.controlsTyped ? "typed" : "read"});
-    std::string text = "Contrast " + shortNumber(c.contrast);
+    std::vector<Words> said;
     if (r.capabilities.brightness)
-        text = "Brightness " + shortNumber(c.brightness) + ", contrast " + shortNumber(c.contrast);
+        said.emplace_back(Message("Brightness %1;", {shortNumber(c.brightness)}));
+    said.emplace_back(Message("contrast %1;", {shortNumber(c.contrast)}));
     if (r.capabilities.gains)
-        text += ", red gain " + shortNumber(c.redGain) + ", green gain " +
-                shortNumber(c.greenGain) + ", blue gain " + shortNumber(c.blueGain);
-    out.add(
-        Prose{text + (r.controlsTyped ? "; typed in by a person." : "; read from the monitor.")});
+        said.emplace_back(
+            Message("red gain %1, green gain %2, blue gain %3;",
+                    {shortNumber(c.redGain), shortNumber(c.greenGain), shortNumber(c.blueGain)}));
+    said.emplace_back(r.controlsTyped ? Words("typed in by a person.")
+                                      : Words("read from the monitor."));
+    out.add(Prose(said));
 }
 
 void addProfile(Section &out, const ReportData &r)
@@ -355,13 +395,13 @@ void addProfile(Section &out, const ReportData &r)
     if (r.profileName.empty())
         return;
     out.add(Heading{"Profile"});
-    out.add(Prose{escape(r.profileName) + ", from " + std::to_string(r.chartPatches) +
-                  " readings; mean difference between model and readings " +
-                  fixedNumber(r.profileResidual, 2) + " ΔE00" +
-                  (r.expectedError > 0 ? ", expected error for all colours " +
-                                             fixedNumber(r.expectedError, 2) + " ΔE00"
-                                       : std::string()) +
-                  "."});
+    std::vector<Words> said{Message(
+        "%1, from %2 readings; mean difference between model and readings %3 ΔE00.",
+        {r.profileName, std::to_string(r.chartPatches), fixedNumber(r.profileResidual, 2)})};
+    if (r.expectedError > 0)
+        said.emplace_back(
+            Message("Expected error for all colours %1 ΔE00.", {fixedNumber(r.expectedError, 2)}));
+    out.add(Prose(said));
 }
 
 } // namespace
@@ -376,48 +416,46 @@ Section verdictSection(const Verdict &v)
         out.add(Entry{key, callKey(call), Origin::Derived});
     out.add(Entry{"tolerance", v.tolerance.name});
     out.add(Entry{"source", v.tolerance.source});
-    out.add(Prose{escape(v.tolerance.title) + " — the aim: " + callTitle(v.half(Half::Aim)) +
-                      "; the profile: " + callTitle(v.half(Half::Profile)) + ".",
-                  true});
-    out.add(Prose{"Limits: " + escape(v.tolerance.source) +
-                  ". Uncertainties are expanded (k = 2): scatter of the meter's readings, its "
-                  "certificate, what its correction leaves, drift of the display. A value nearer "
-                  "to its limit than that decides nothing. From differences, which are never "
-                  "negative, what scatter adds to them is taken off; beside them how they were "
-                  "read."});
-    Table figures{.key = "figures",
-                  .columns = {{"figure", ""},
-                              {"value", "Value"},
-                              {"as_read", "As read"},
-                              {"limit", "Limit"},
-                              {"at_least", ""},
-                              {"standard_uncertainty.total", "±", Origin::Derived},
-                              {"standard_uncertainty.scatter", "Scatter"},
-                              {"standard_uncertainty.certificate", "Certificate"},
-                              {"standard_uncertainty.correction", "Correction"},
-                              {"standard_uncertainty.drift", "Drift"},
-                              {"call", "Call", Origin::Derived}}};
+    out.add(calls(v));
+    out.add(Prose({Message("Limits: %1.", {v.tolerance.source}),
+                   "Uncertainties are expanded (k = 2): scatter of the meter's readings, its "
+                   "certificate, what its correction leaves, drift of the display. A value nearer "
+                   "to its limit than that decides nothing. From differences, which are never "
+                   "negative, what scatter adds to them is taken off; beside them how they were "
+                   "read."}));
+    Table judged{.key = "figures",
+                 .columns = {{"figure", ""},
+                             {"value", "Value"},
+                             {"as_read", "As read"},
+                             {"limit", "Limit"},
+                             {"at_least", ""},
+                             {"standard_uncertainty.total", "±", Origin::Derived},
+                             {"standard_uncertainty.scatter", "Scatter"},
+                             {"standard_uncertainty.certificate", "Certificate"},
+                             {"standard_uncertainty.correction", "Correction"},
+                             {"standard_uncertainty.drift", "Drift"},
+                             {"call", "Call", Origin::Derived}}};
     for (const JudgedFigure &f : v.figures) {
         const Budget &u = f.uncertainty;
         const auto part = [&](double share) {
-            return Value{share, share > 0 ? figureText(f.figure, kCoverageFactor * share)
-                                          : std::string(kNone)};
+            return Value{share, figures(share > 0 ? figureText(f.figure, kCoverageFactor * share)
+                                                  : std::string(kNone))};
         };
-        figures.rows.push_back(
-            {.label = figureTitle(f.figure, v.tolerance.formula),
-             .cells = {{figureKey(f.figure), ""},
-                       {f.value, figureText(f.figure, f.value)},
-                       {f.asRead, figureText(f.figure, f.asRead)},
-                       {f.limit, (f.atLeast ? "≥ " : "≤ ") + figureText(f.figure, f.limit)},
-                       {f.atLeast, ""},
-                       part(u.total()),
-                       part(u.scatter),
-                       part(u.certificate),
-                       part(u.mismatch),
-                       part(u.drift),
-                       {callKey(f.call), callTitle(f.call)}}});
+        judged.rows.push_back({.label = words(figureTitle(f.figure, v.tolerance.formula)),
+                               .cells = {{figureKey(f.figure), kUnsaid},
+                                         {f.value, figures(figureText(f.figure, f.value))},
+                                         {f.asRead, figures(figureText(f.figure, f.asRead))},
+                                         {f.limit, figures((f.atLeast ? "≥ " : "≤ ") +
+                                                           figureText(f.figure, f.limit))},
+                                         {f.atLeast, kUnsaid},
+                                         part(u.total()),
+                                         part(u.scatter),
+                                         part(u.certificate),
+                                         part(u.mismatch),
+                                         part(u.drift),
+                                         {callKey(f.call), words(callTitle(f.call))}}});
     }
-    out.add(std::move(figures));
+    out.add(std::move(judged));
     return out;
 }
 
@@ -431,9 +469,9 @@ Section byFormula(const Validation &v)
         all.push_back(differenceOf(p, v));
     Section out = statisticsSection("by_formula", statistics(all));
     const Statistics s = statistics(all);
-    out.add(Prose{"By " + formulaSymbol(v.verdict.tolerance.formula) + ": mean " +
-                  fixedNumber(s.mean, 2) + ", median " + fixedNumber(s.median, 2) + ", worst " +
-                  fixedNumber(s.max, 2) + "."});
+    out.add(Prose({"By %1: mean %2, median %3, worst %4.",
+                   {formulaSymbol(v.verdict.tolerance.formula), fixedNumber(s.mean, 2),
+                    fixedNumber(s.median, 2), fixedNumber(s.max, 2)}}));
     return out;
 }
 
@@ -444,67 +482,59 @@ Section validationSection(const Validation &v)
     Section out{"validation"};
     out.add(Heading{"Colour accuracy"});
     out.add(verdictSection(v.verdict));
-    out.add(Prose{"Of all colours, as read: mean ΔE00 " + fixedNumber(v.deltaE00.mean, 2) +
-                  ", median " + fixedNumber(v.deltaE00.median, 2) + ", 90 % are below " +
-                  fixedNumber(v.deltaE00.p90, 2) + ", 95 % are below " +
-                  fixedNumber(v.deltaE00.p95, 2) + ", worst " + fixedNumber(v.deltaE00.max, 2) +
-                  ", standard deviation " + fixedNumber(v.deltaE00.deviation, 2) + "."});
+    out.add(Prose({"Of all colours, as read: mean ΔE00 %1, median %2, 90 % are below %3, 95 % are "
+                   "below %4, worst %5, standard deviation %6.",
+                   {fixedNumber(v.deltaE00.mean, 2), fixedNumber(v.deltaE00.median, 2),
+                    fixedNumber(v.deltaE00.p90, 2), fixedNumber(v.deltaE00.p95, 2),
+                    fixedNumber(v.deltaE00.max, 2), fixedNumber(v.deltaE00.deviation, 2)}}));
     for (const Message &weak : weaknessInWords(v))
-        out.add(Prose{escape(weak.inEnglish())});
+        out.add(Prose{weak});
     if (v.verdict.tolerance.formula != DifferenceFormula::De2000)
         out.add(byFormula(v));
     out.add(statisticsSection("delta_e_2000", v.deltaE00));
     out.add(statisticsSection("delta_e_76", v.deltaE76));
     const int beyond = static_cast<int>(v.patches.size()) - v.reachableCount;
     if (beyond > 0)
-        out.add(Prose{std::to_string(v.reachableCount) + " within the display's gamut: mean " +
-                      fixedNumber(v.reachable.mean, 2) + ", worst " +
-                      fixedNumber(v.reachable.max, 2) + "; " + std::to_string(beyond) +
-                      " beyond it: mean " + fixedNumber(v.unreachable.mean, 2) + ", worst " +
-                      fixedNumber(v.unreachable.max, 2) + "."});
+        out.add(Prose({"%1 within the display's gamut: mean %2, worst %3; %4 beyond it: mean %5, "
+                       "worst %6.",
+                       {std::to_string(v.reachableCount), fixedNumber(v.reachable.mean, 2),
+                        fixedNumber(v.reachable.max, 2), std::to_string(beyond),
+                        fixedNumber(v.unreachable.mean, 2), fixedNumber(v.unreachable.max, 2)}}));
     out.add(gamutPart("within_gamut", v.reachableCount, v.reachable));
     out.add(gamutPart("beyond_gamut", beyond, v.unreachable));
-    out.add(
-        Prose{escape(v.referenceName) +
-              (v.against.empty() ? ", shown through the profile"
-                                 : ", held against " + escape(v.against) + " without a profile") +
-              ", relative to the " + (v.isAbsolute ? "aimed" : "measured") + " white of " +
-              fixedNumber(v.white.Y, 1) + " cd/m²."});
+    const std::string white = fixedNumber(v.white.Y, 1);
+    out.add(Prose(
+        {v.against.empty()
+             ? Message("%1, shown through the profile,", {v.referenceName})
+             : Message("%1, held against %2 without a profile,", {v.referenceName, v.against}),
+         v.isAbsolute ? Message("relative to the aimed white of %1 cd/m².", {white})
+                      : Message("relative to the measured white of %1 cd/m².", {white})}));
     out.add(Entry{"reference", v.referenceName});
     out.add(Entry{"formula", formulaKey(v.verdict.tolerance.formula)});
     out.add(Entry{"white_basis", v.isAbsolute ? "aimed" : "measured"});
     out.add(Entry{"against", v.against.empty() ? Json("profile") : Json(v.against)});
     out.add(Entry{"white_xyz", data(v.white)});
-    out.add(stateTable(Aim{}, {{"state", "", &v.state}}, Origin::Given));
+    out.add(stateTable(Aim{}, {{"state", kUnsaid, &v.state}}, Origin::Given));
     out.add(patchTable(v));
     return out;
 }
 
 namespace {
 
-/// Text of a person's own, its lines kept.
-std::string lines(const std::string &text)
-{
-    std::string out;
-    for (const char c : escape(text))
-        out += c == '\n' ? std::string("<br>") : std::string(1, c);
-    return out;
-}
-
 void addStudio(Section &out, const Studio &s)
 {
     if (!s.logo.empty())
         out.add(Picture{"logo", s.logoType, s.logo});
     if (!s.name.empty())
-        out.add(Prose{escape(s.name), true});
+        out.add(Prose{Message::verbatim(s.name), true});
     if (!s.text.empty())
-        out.add(Prose{lines(s.text)});
+        out.add(Prose{Message::verbatim(s.text)});
     if (!s.name.empty() || !s.text.empty())
         out.add(Entry{"studio", {{"name", s.name}, {"text", s.text}}});
 }
 
 /// For people: all readings as taken. For programs they are in "readings".
-void addReadings(Section &out, const char *title, const std::vector<Reading> &readings,
+void addReadings(Section &out, const Message &title, const std::vector<Reading> &readings,
                  bool onNewPage)
 {
     if (readings.empty())
@@ -536,7 +566,7 @@ void addFirstLook(Section &out, const ReportData &r)
     for (const FirstSight &s : sights) {
         const std::string said = s.what.inEnglish() + " " + s.cause.inEnglish();
         all.push_back(said);
-        out.add(Prose{escape(said)});
+        out.add(Prose({s.what, s.cause}));
     }
     out.add(Entry{"first_look", all});
 }
@@ -565,16 +595,13 @@ Section shortReport(const ReportData &r)
 {
     Section out;
     addStudio(out, r.studio);
-    out.add(Prose{"Measured " + escape(r.date.substr(0, 10)) + " with " + escape(r.meter) +
-                  (r.serial.empty() ? "" : "; display serial " + escape(r.serial)) +
-                  ". Aim: " + escape(aimSummary(r.aim)) + "."});
+    out.add(Prose(measured(r, r.date.substr(0, 10))));
+    out.add(Prose({"Aim:", figures(aimSummary(r.aim))}));
     if (r.validation) {
         const Verdict &v = r.validation->verdict;
-        out.add(Prose{escape(v.tolerance.title) + " — the aim: " + callTitle(v.half(Half::Aim)) +
-                          "; the profile: " + callTitle(v.half(Half::Profile)) + ".",
-                      true});
+        out.add(calls(v));
         for (const Message &weak : weaknessInWords(*r.validation))
-            out.add(Prose{escape(weak.inEnglish())});
+            out.add(Prose{weak});
     }
     addDisplay(out, r);
     Gallery row;
@@ -583,11 +610,10 @@ Section shortReport(const ReportData &r)
             row.drawings.push_back({d, 248, 170});
     out.add(row);
     if (!r.profileName.empty())
-        out.add(Prose{"Profile: " + escape(r.profileName) + "."});
+        out.add(Prose({"Profile: %1.", {r.profileName}}));
     if (r.certificate)
-        out.add(Prose{"Certificate of the meter: " + escape(r.certificate->laboratory) + " " +
-                      escape(r.certificate->number) + ", to be renewed by " + r.certificate->due +
-                      "."});
+        out.add(Prose({"Certificate of the meter: %1 %2, to be renewed by %3.",
+                       {r.certificate->laboratory, r.certificate->number, r.certificate->due}}));
     return out;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/error.h"
+#include "core/report/speaker.h"
 
 #include <QString>
 
@@ -11,5 +12,10 @@ namespace lantern::run {
 
 QString inWords(const Message &message);
 QString inWords(const Error &error);
+/// Figures with units and trade terms as the core writes them, such as "gamma 2.2 · 120 cd/m²".
+QString inLocale(const std::string &text);
+
+/// Speaks the language of the interface, for documents and diagrams.
+Speaker speaker();
 
 } // namespace lantern::run

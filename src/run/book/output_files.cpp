@@ -2,6 +2,7 @@
 
 #include "core/reading/readings_file.h"
 #include "core/signal/slot_file.h"
+#include "run/book/in_words.h"
 #include "run/file/files.h"
 
 #include <nlohmann/json.hpp>
@@ -33,7 +34,7 @@ void writeOutputs(const RunResults &r, const QString &folder, const Studio &stud
     ReportData report = reportData(r);
     report.studio = studio;
     writeFile(path("report.json"), bytes(reportToJson(report).dump(2) + "\n"));
-    writeFile(path(kReportPage), bytes(reportToHtml(report)));
+    writeFile(path(kReportPage), bytes(reportToHtml(report, ReportForm::Long, speaker())));
     if (r.validation)
         writeFile(path("colours.csv"), bytes(reportToCsv(report)));
 }

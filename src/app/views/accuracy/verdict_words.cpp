@@ -1,6 +1,7 @@
 #include "app/views/accuracy/verdict_words.h"
 
 #include "app/state/wording.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 
@@ -74,7 +75,7 @@ QString figureName(Figure figure)
 
 QString figureValue(Figure f, double value)
 {
-    return inLocale(figureText(f, value));
+    return run::inLocale(figureText(f, value));
 }
 
 } // namespace

@@ -238,7 +238,7 @@ void addCommon(const AgreementSheet &s, AgreementModel &m)
     m.commonAim = c.aim;
     m.common = Agree::tr("All of them can share %1; light is limited by %2, contrast by %3. Their "
                          "common gamut holds %4 of sRGB and %5 of P3.")
-                   .arg(inLocale(aimSummary(c.aim)), name(c.darkest), name(c.flattest),
+                   .arg(run::inLocale(aimSummary(c.aim)), name(c.darkest), name(c.flattest),
                         percent(c.srgbCoverage), percent(c.p3Coverage));
     if (c.isEstimated)
         m.common += QLatin1Char(' ') +

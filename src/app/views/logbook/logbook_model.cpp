@@ -4,6 +4,7 @@
 #include "app/state/wording.h"
 #include "app/theme.h"
 #include "core/base/text.h"
+#include "run/book/in_words.h"
 
 #include <QLocale>
 
@@ -197,8 +198,8 @@ QVariant LogModel::data(const QModelIndex &index, int role) const
         for (const JudgedFigure &f : e.judged)
             lines << tr("%1: %2 of %3")
                          .arg(fromCore(figureTitle(f.figure)),
-                              inLocale(figureText(f.figure, f.value)),
-                              inLocale(figureText(f.figure, f.limit)));
+                              run::inLocale(figureText(f.figure, f.value)),
+                              run::inLocale(figureText(f.figure, f.limit)));
         return lines.join(QLatin1Char('\n'));
     }
     if (role == Qt::AccessibleTextRole && index.column() == State)

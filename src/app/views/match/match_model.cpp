@@ -2,6 +2,7 @@
 
 #include "app/state/wording.h"
 #include "core/colour/spaces.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 #include <QLocale>
@@ -166,7 +167,7 @@ QString shareSentence(const MatchSheet &sheet)
 {
     const CommonAim &c = *sheet.common;
     return Words::tr("All can share %1.%2")
-        .arg(inLocale(aimSummary(c.aim)),
+        .arg(run::inLocale(aimSummary(c.aim)),
              c.isEstimated
                  ? QLatin1Char(' ') + Words::tr("Estimated: one was read with its brightness "
                                                 "below the top.")

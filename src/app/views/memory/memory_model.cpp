@@ -1,6 +1,7 @@
 #include "app/views/memory/memory_model.h"
 
 #include "app/state/wording.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 #include <QLocale>
@@ -41,7 +42,7 @@ MemoryModel::Row rowOf(const SessionState &state, const std::optional<int> &slot
         const run::RunResults &r = run->results;
         if (!r.setup.slotName.empty())
             name = QString::fromStdString(r.setup.slotName);
-        aim = inLocale(aimSummary(r.setup.aim));
+        aim = run::inLocale(aimSummary(r.setup.aim));
         made = QLocale().toString(run->at.toLocalTime().date(), QLocale::ShortFormat);
         if (r.validation)
             mean = figure(r.validation->meanDeltaE00, 2);
@@ -99,8 +100,9 @@ MemoryModel memoryModel(const SessionState &state)
                                "are wrong in every program.")
                          .arg(slotTitle(state.memory->active), slotTitle(state.slotInUse));
     else if (const SlotRun *run = runOf(state, state.memory->active))
-        m.sentence = Words::tr("%1 is in use: %2.")
-                         .arg(slotTitle(run->slot), inLocale(aimSummary(run->results.setup.aim)));
+        m.sentence =
+            Words::tr("%1 is in use: %2.")
+                .arg(slotTitle(run->slot), run::inLocale(aimSummary(run->results.setup.aim)));
     else
         m.sentence = Words::tr("Nothing of it is calibrated yet. Choose where the next run goes, "
                                "and run.");

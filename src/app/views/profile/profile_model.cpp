@@ -1,6 +1,7 @@
 #include "app/views/profile/profile_model.h"
 
 #include "app/state/wording.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 #include <QDir>
@@ -71,7 +72,7 @@ void addRows(const SessionState &state, ProfileModel &m)
         ProfileModel::Row row;
         row.path = p.path;
         row.title = p.title;
-        row.aim = p.aim.isEmpty() ? dash() : inLocale(p.aim.toStdString());
+        row.aim = p.aim.isEmpty() ? dash() : run::inLocale(p.aim.toStdString());
         row.madeOn = p.madeOn.isValid() ? locale.toString(p.madeOn, QLocale::ShortFormat) : dash();
         row.maker = p.maker.isEmpty() ? dash() : p.maker;
         row.deltaE = figure(p.meanDeltaE00, 2);
@@ -134,7 +135,7 @@ ProfileModel profileModel(const SessionState &state)
                   run::isAfter(run::RunKind::Calibration, state.status.stage, run::Stage::Build) ||
                   !r->profile.isEmpty();
     f.madeFor = QString::fromStdString(r->setup.displayName) + QStringLiteral(" · ") +
-                inLocale(aimSummary(r->setup.aim));
+                run::inLocale(aimSummary(r->setup.aim));
     f.form = run::ProfileForm::of(r->setup);
     f.formNote = formText(f.form);
     f.madeFrom = readingsText(*r);

@@ -3,6 +3,7 @@
 #include "app/state/stage_words.h"
 #include "app/state/wording.h"
 #include "core/report/diagrams.h"
+#include "run/book/in_words.h"
 
 #include <QCoreApplication>
 
@@ -89,7 +90,7 @@ ToneModel toneModel(const SessionState &state)
             drawn(aimedCurve(aim.tone, relativeBlack(greys, r),
                              !greys.empty() ? greys.back().xyz.Y : aim.luminanceCdM2.value_or(100)),
                   {.colour = theme::kMuted, .width = 3},
-                  Tone::tr("aim: %1").arg(inLocale(toneName(aim.tone)))));
+                  Tone::tr("aim: %1").arg(run::inLocale(toneName(aim.tone)))));
     if (r.before && r.before->white) {
         const CurveLook dashed = {.colour = theme::kFaint, .style = Qt::DashLine};
         const CurveLook dotted = {.colour = theme::kFaint, .style = Qt::DotLine};

@@ -153,8 +153,8 @@ void addFigures(const XYZ &white, const Aim &aim, WhiteModel &m)
     m.kelvin = hasKelvin ? White::tr("%1 K").arg(figure(cct.kelvin, 0)) : dash();
     QString aimed = White::tr("native");
     if (!std::holds_alternative<NativeWhite>(aim.white))
-        aimed =
-            White::tr("%1 K (%2)").arg(figure(aimedKelvin(aim), 0), inLocale(whiteName(aim.white)));
+        aimed = White::tr("%1 K (%2)")
+                    .arg(figure(aimedKelvin(aim), 0), run::inLocale(whiteName(aim.white)));
     m.aimed = hasKelvin
                   ? White::tr("aim %1 · Duv %2").arg(aimed, figure(cct.duv, 4))
                   : White::tr("aim %1 · x %2 y %3").arg(aimed, figure(xy.x, 4), figure(xy.y, 4));

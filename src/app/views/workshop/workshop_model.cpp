@@ -166,7 +166,7 @@ QString recipeText(const run::Recipe &r)
                                 ? Workshop::tr("%1 patches").arg(r.chartPatches)
                                 : Workshop::tr("own chart of %1").arg(r.chartList.size());
     return Workshop::tr("%1: %2; %3; limits %4; %5")
-        .arg(fromCore(r.aim.name), inLocale(aimSummary(r.aim)), patches,
+        .arg(fromCore(r.aim.name), run::inLocale(aimSummary(r.aim)), patches,
              QString::fromStdString(r.ownTolerance ? r.ownTolerance->title
                                                    : toleranceByName(r.tolerance).title),
              r.profileKind == ProfileKind::Table    ? Workshop::tr("table profile")
