@@ -8,10 +8,10 @@ import sys
 from sources import code_of, literals
 
 LAYERS = ("core", "run", "platform", "desk", "remote", "bench", "paper", "cli")
-NOT_WORDS = re.compile(r"NOT NULL|QLatin1|QString|std::|'none'|D-Bus Interface|^(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|ALTER|DROP|ATTACH|DETACH|BEGIN|COMMIT"
-                       r"|ROLLBACK|WITH|SET|COPY|LOCK|GRANT|<|/|\.|#|--)|[{}\\=<>]|;(?! )|_|\n|^\W*$")
+NOT_WORDS = re.compile(r"^bold-lantern-cli |^echo |NOT NULL|QLatin1|QString|std::|'none'|D-Bus Interface|^(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|ALTER|DROP|ATTACH|DETACH|BEGIN|COMMIT"
+                       r"|ROLLBACK|WITH|SET|COPY|LOCK|GRANT|<|/|\.|#|--)|[{}\\<>]|(?<!\(k )=|;(?! )|_|\n|^\W*$")
 TRANSLATED_OTHERWISE = re.compile(r"(?:\btr|translate|QT_TR_NOOP|QByteArray|QLatin1String|QStringLiteral|"
-                                  r"qEnvironmentVariable\w*|add_option|add_flag|add_subcommand)\s*\(\s*$")
+                                  r"qEnvironmentVariable\w*)\s*\(\s*$")
 
 
 def is_text(text, before):
@@ -27,8 +27,6 @@ def is_text(text, before):
 out, seen = [], set()
 for layer in LAYERS:
     for path in sorted(pathlib.Path(sys.argv[1], layer).rglob("*.[ch]*")):
-        if layer == "cli" and re.search("options|examples|command_line", path.name):
-            continue
         code = code_of(path)
         for start, _, text in literals(code):
             if text not in seen and is_text(text, code[:start].rstrip(" \n") + " "[:0]):

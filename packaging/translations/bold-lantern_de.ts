@@ -12,10 +12,6 @@
    <translation> (Es sagte: %1)</translation>
   </message>
   <message>
-   <source> (it had run out)</source>
-   <translation> (es war abgelaufen)</translation>
-  </message>
-  <message>
    <source> : 1</source>
    <translation> : 1</translation>
   </message>
@@ -52,10 +48,6 @@
    <translation> Tagen</translation>
   </message>
   <message>
-   <source> falls by </source>
-   <translation> fällt um </translation>
-  </message>
-  <message>
    <source> key colours</source>
    <translation> Hauptfarben</translation>
   </message>
@@ -74,10 +66,6 @@
   <message>
    <source> pixels</source>
    <translation> Pixel</translation>
-  </message>
-  <message>
-   <source> rises by </source>
-   <translation> steigt um </translation>
   </message>
   <message>
    <source> ± %1 (k = 2)</source>
@@ -228,6 +216,10 @@ Take it over?</source>
    <translation>%1 (eigenes)</translation>
   </message>
   <message>
+   <source>%1 (read %2 by %3)</source>
+   <translation>%1 (gemessen %2 mit %3)</translation>
+  </message>
+  <message>
    <source>%1 (used)</source>
    <translation>%1 (in Gebrauch)</translation>
   </message>
@@ -248,6 +240,22 @@ Take it over?</source>
    <translation>%1 und %2</translation>
   </message>
   <message>
+   <source>%1 and %2, each seen by itself:</source>
+   <translation>%1 und %2, jeder für sich gesehen:</translation>
+  </message>
+  <message>
+   <source>%1 and %2, read on both: ΔE00 mean %3 ± %4 (scatter of the meter, twice the standard uncertainty), largest %5 (%6)</source>
+   <translation>%1 und %2, an beiden gemessen: ΔE00 im Mittel %3 ± %4 (Streuung des Messgeräts, zweifache Standardunsicherheit), größte %5 (%6)</translation>
+  </message>
+  <message>
+   <source>%1 and %2, side by side:</source>
+   <translation>%1 und %2, nebeneinander:</translation>
+  </message>
+  <message>
+   <source>%1 and %2: ΔE00 mean %3 ± %4, largest %5</source>
+   <translation>%1 und %2: ΔE00 im Mittel %3 ± %4, größte %5</translation>
+  </message>
+  <message>
    <source>%1 answers.</source>
    <translation>%1 antwortet.</translation>
   </message>
@@ -258,6 +266,10 @@ Take it over?</source>
   <message>
    <source>%1 by %2</source>
    <translation>%1 um %2</translation>
+  </message>
+  <message>
+   <source>%1 bytes at %2</source>
+   <translation>%1 Byte bei %2</translation>
   </message>
   <message>
    <source>%1 cannot be read.</source>
@@ -292,6 +304,14 @@ Take it over?</source>
    <translation>%1 cd/m², zu dunkel für seine Farbe</translation>
   </message>
   <message>
+   <source>%1 changed by %2 ± %3, limit %4</source>
+   <translation>%1 hat sich um %2 ± %3 geändert, Grenze %4</translation>
+  </message>
+  <message>
+   <source>%1 colours beyond the display's gamut: mean %2 ΔE00</source>
+   <translation>%1 Farben außerhalb des Farbumfangs: im Mittel %2 ΔE00</translation>
+  </message>
+  <message>
    <source>%1 colours lie beyond the display's gamut (mean ΔE00 %2) and are not in the figures.</source>
    <translation>%1 Farben liegen außerhalb des Farbumfangs (im Mittel ΔE00 %2) und sind nicht in den Zahlen.</translation>
   </message>
@@ -318,6 +338,22 @@ Take it over?</source>
   <message>
    <source>%1 does not see the patch. Put it back on the patch, then go on.</source>
    <translation>%1 sieht das Feld nicht. Hängen Sie es wieder auf das Feld, dann weiter.</translation>
+  </message>
+  <message>
+   <source>%1 does not show its page. The run goes on when it is back.</source>
+   <translation>%1 zeigt seine Seite nicht. Der Lauf geht weiter, wenn sie wieder da ist.</translation>
+  </message>
+  <message>
+   <source>%1 falls by %2 %3 in 30 days</source>
+   <translation>%1 sinkt in 30 Tagen um %2 %3</translation>
+  </message>
+  <message>
+   <source>%1 figures computed anew, %2 disagree</source>
+   <translation>%1 Kennzahlen neu berechnet, %2 stimmen nicht</translation>
+  </message>
+  <message>
+   <source>%1 figures computed anew, all agree</source>
+   <translation>%1 Kennzahlen neu berechnet, alle stimmen</translation>
   </message>
   <message>
    <source>%1 gains %2 % of light in 30 days</source>
@@ -396,6 +432,10 @@ Take it over?</source>
    <translation>%1 ist eine Charakterisierung. Bilder brauchen das ICC-Profil der Druckbedingung.</translation>
   </message>
   <message>
+   <source>%1 is back.</source>
+   <translation>%1 ist wieder da.</translation>
+  </message>
+  <message>
    <source>%1 is being read…</source>
    <translation>%1 wird gelesen…</translation>
   </message>
@@ -440,6 +480,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1 ist genullt. Hängen Sie es wieder auf das Feld, dann weiter.</translation>
   </message>
   <message>
+   <source>%1 left out that fit nothing around them</source>
+   <translation>%1 ausgelassen, die zu nichts in ihrer Nähe passen</translation>
+  </message>
+  <message>
    <source>%1 loses %2 % of its light in 30 days</source>
    <translation>%1 verliert %2 % seines Lichts in 30 Tagen</translation>
   </message>
@@ -458,6 +502,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1 lx · %2</source>
    <translation>%1 lx · %2</translation>
+  </message>
+  <message>
+   <source>%1 may use the book. Its password, shown this once:</source>
+   <translation>%1 darf das Buch benutzen. Sein Passwort, nur dieses Mal gezeigt:</translation>
   </message>
   <message>
    <source>%1 ms</source>
@@ -524,6 +572,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1 Messungen sind zu wenig für ein Profil</translation>
   </message>
   <message>
+   <source>%1 readings are too few to tell a drift: it takes three, two of them after one calibration</source>
+   <translation>%1 Messungen sind zu wenig, um eine Drift zu erkennen: es braucht drei, zwei davon nach derselben Kalibrierung</translation>
+  </message>
+  <message>
    <source>%1 readings for %2 colours and white</source>
    <translation>%1 Messungen für %2 Farben und Weiß</translation>
   </message>
@@ -534,6 +586,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1 readings; expected error for all colours %2 ΔE00 in the mean; %3 kB</source>
    <translation>%1 Messungen; erwarteter Fehler für alle Farben ΔE00 %2 im Mittel; %3 kB</translation>
+  </message>
+  <message>
+   <source>%1 rises by %2 %3 in 30 days</source>
+   <translation>%1 steigt in 30 Tagen um %2 %3</translation>
   </message>
   <message>
    <source>%1 saw more light than it can measure. Lower the display's brightness or keep lamps away from the screen, then go on.</source>
@@ -558,6 +614,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1 wants to be zeroed. Cover its opening or lay it on a dark flat place, then go on.</source>
    <translation>%1 will genullt werden. Decken Sie seine Öffnung ab oder legen Sie es auf etwas Dunkles, Ebenes, dann weiter.</translation>
+  </message>
+  <message>
+   <source>%1 was known before and may use the book; its password stays.</source>
+   <translation>%1 war schon bekannt und darf das Buch benutzen; das Passwort bleibt.</translation>
   </message>
   <message numerus="yes">
    <source>%1 was made from %n reading(s); it differs from them by ΔE00 %2 in the mean.</source>
@@ -591,8 +651,20 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1 wurde ausgesteckt. Sein Lauf ist behalten: Schließen Sie ihn wieder an, wählen Sie ihn, und fahren Sie fort.</translation>
   </message>
   <message>
+   <source>%1 within the display's gamut: mean %2, worst %3; %4 beyond it: mean %5, worst %6</source>
+   <translation>%1 im Farbumfang des Bildschirms: Mittel %2, größte %3; %4 außerhalb: Mittel %5, größte %6</translation>
+  </message>
+  <message>
+   <source>%1 within the display's gamut: mean %2, worst %3; %4 beyond it: mean %5, worst %6.</source>
+   <translation>%1 im Farbumfang des Bildschirms: Mittel %2, größte %3; %4 außerhalb: Mittel %5, größte %6.</translation>
+  </message>
+  <message>
    <source>%1 x %2 fields</source>
    <translation>%1 x %2 Felder</translation>
+  </message>
+  <message>
+   <source>%1 x %2 pixels, %3 x %4 mm, %5</source>
+   <translation>%1 x %2 Pixel, %3 x %4 mm, %5</translation>
   </message>
   <message>
    <source>%1 · another one: menu Meter</source>
@@ -635,6 +707,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1 Δu'v'</translation>
   </message>
   <message>
+   <source>%1 — the aim: %2; the profile: %3.</source>
+   <translation>%1 — das Ziel: %2; das Profil: %3.</translation>
+  </message>
+  <message>
    <source>%1, %2</source>
    <translation>%1, %2</translation>
   </message>
@@ -671,6 +747,14 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1, verworfen</translation>
   </message>
   <message>
+   <source>%1, from %2 readings; mean difference between model and readings %3 ΔE00.</source>
+   <translation>%1, aus %2 Messungen; mittlere Abweichung zwischen Modell und Messungen %3 ΔE00.</translation>
+  </message>
+  <message>
+   <source>%1, held against %2 without a profile,</source>
+   <translation>%1, ohne Profil gegen %2 gehalten,</translation>
+  </message>
+  <message>
    <source>%1, in use</source>
    <translation>%1, in Gebrauch</translation>
   </message>
@@ -701,6 +785,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1, serial %2</source>
    <translation>%1, Seriennummer %2</translation>
+  </message>
+  <message>
+   <source>%1, shown through the profile,</source>
+   <translation>%1, durch das Profil gezeigt,</translation>
   </message>
   <message>
    <source>%1, to be renewed by %2</source>
@@ -751,6 +839,14 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1: %2 des Lichts der Mitte, %3, Δu' %4, Δv' %5, %6</translation>
   </message>
   <message>
+   <source>%1: %2 patches, %3 readings with the repeated ones, about %4 minutes</source>
+   <translation>%1: %2 Felder, %3 Messungen mit den wiederholten, ungefähr %4 Minuten</translation>
+  </message>
+  <message>
+   <source>%1: %2 profile from %3 readings, mean difference from them %4 ΔE00</source>
+   <translation>%1: %2-Profil aus %3 Messungen, mittlere Abweichung davon %4 ΔE00</translation>
+  </message>
+  <message>
    <source>%1: %2 to %3 of the middle's light, worst ΔE00 %4.</source>
    <translation>%1: %2 bis %3 des Lichts der Mitte, schlechtestes ΔE00 %4.</translation>
   </message>
@@ -761,6 +857,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1: %2, and its number here is the old one. Type in what the monitor shows.</source>
    <translation>%1: %2, und die Zahl hier ist die alte. Tippen Sie ein, was der Monitor zeigt.</translation>
+  </message>
+  <message>
+   <source>%1: %2, reminder after %3 days</source>
+   <translation>%1: %2, Erinnerung nach %3 Tagen</translation>
   </message>
   <message>
    <source>%1: %2.</source>
@@ -809,12 +909,32 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1: auf ein anderes Ziel kalibriert, %2</translation>
   </message>
   <message>
+   <source>%1: correction for %2 panels</source>
+   <translation>%1: Korrektur für Panels der Art %2</translation>
+  </message>
+  <message>
+   <source>%1: could give %2 cd/m², contrast %3; gives up %4 % of its light, %5 % of its contrast, %6 % of its gamut</source>
+   <translation>%1: könnte %2 cd/m² geben, Kontrast %3; gibt %4 % seines Lichts auf, %5 % seines Kontrasts, %6 % seines Farbumfangs</translation>
+  </message>
+  <message>
    <source>%1: falls by %2 in 30 days</source>
    <translation>%1: fällt um %2 in 30 Tagen</translation>
   </message>
   <message>
+   <source>%1: holds %2 of its volume, %3 of its u'v' area; volume ratio %4</source>
+   <translation>%1: enthält %2 seines Volumens, %3 seiner Fläche in u'v'; Verhältnis der Volumen %4</translation>
+  </message>
+  <message>
+   <source>%1: its controls cannot be reached and stay as they are.</source>
+   <translation>%1: Die Regler sind nicht zu erreichen und bleiben, wie sie sind.</translation>
+  </message>
+  <message>
    <source>%1: its light no longer reaches the aim, with its brightness at the top</source>
    <translation>%1: Sein Licht erreicht das Ziel nicht mehr, bei voller Helligkeit</translation>
+  </message>
+  <message>
+   <source>%1: mean %2 ± %3 ΔE00 from the last run, worst %4; white Δu'v' %5, luminance %6 %</source>
+   <translation>%1: im Mittel %2 ± %3 ΔE00 vom letzten Lauf, größte %4; Weiß Δu'v' %5, Leuchtdichte %6 %</translation>
   </message>
   <message>
    <source>%1: no unit is done yet. Connect one, hang the meter on it, and scan or type its serial number.</source>
@@ -863,6 +983,14 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1: the number typed in does not fit, for %2. Look at what the monitor shows.</source>
    <translation>%1: Die eingetippte Zahl passt nicht, bei %2. Sehen Sie nach, was der Monitor zeigt.</translation>
+  </message>
+  <message>
+   <source>%1: the report says %2, its readings give %3</source>
+   <translation>%1: Der Bericht sagt %2, seine Messungen ergeben %3</translation>
+  </message>
+  <message>
+   <source>%1: white %2, Δu'v' %3, %4 cd/m²; greys mean %5 ΔE00; colours mean %6, worst %7 ΔE00</source>
+   <translation>%1: Weiß %2, Δu'v' %3, %4 cd/m²; Graustufen im Mittel %5 ΔE00; Farben im Mittel %6, größte %7 ΔE00</translation>
   </message>
   <message>
    <source>%1; no meter yet</source>
@@ -1181,6 +1309,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Wer die Berichte macht…</translation>
   </message>
   <message>
+   <source>(%1 readings)</source>
+   <translation>(%1 Messungen)</translation>
+  </message>
+  <message>
    <source>, %1 cd/m² from its %2</source>
    <translation>, %1 cd/m² von seinem %2</translation>
   </message>
@@ -1197,36 +1329,8 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>, verlangt war %1</translation>
   </message>
   <message>
-   <source>, display serial </source>
-   <translation>, Seriennummer des Bildschirms </translation>
-  </message>
-  <message>
-   <source>, expected error for all colours </source>
-   <translation>, erwarteter Fehler für alle Farben </translation>
-  </message>
-  <message>
-   <source>, expected for all colours </source>
-   <translation>, erwartet für alle Farben </translation>
-  </message>
-  <message>
-   <source>, held against </source>
-   <translation>, gehalten gegen </translation>
-  </message>
-  <message>
-   <source>, over an encrypted connection</source>
-   <translation>, über eine verschlüsselte Verbindung</translation>
-  </message>
-  <message>
-   <source>, red gain </source>
-   <translation>, Verstärkung Rot </translation>
-  </message>
-  <message>
    <source>, run</source>
    <translation>, Lauf</translation>
-  </message>
-  <message>
-   <source>, shown through the profile</source>
-   <translation>, durch das Profil gezeigt</translation>
   </message>
   <message>
    <source>1  Black level</source>
@@ -1249,12 +1353,24 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>2 (v2.4) oder 4 (v4.4) wird erwartet</translation>
   </message>
   <message>
+   <source>2.0425, as in the published table of test pairs</source>
+   <translation>2,0425, wie in der veröffentlichten Tabelle von Prüfpaaren</translation>
+  </message>
+  <message>
+   <source>200 patches for run --chart, and how long they take</source>
+   <translation>200 Felder für run --chart, und wie lange sie dauern</translation>
+  </message>
+  <message>
    <source>24-patch chart</source>
    <translation>Tafel mit 24 Feldern</translation>
   </message>
   <message>
    <source>24-patch rendition chart</source>
    <translation>Wiedergabetafel mit 24 Feldern</translation>
+  </message>
+  <message>
+   <source>25 fields of two greys</source>
+   <translation>25 Felder mit zwei Graustufen</translation>
   </message>
   <message>
    <source>3  Gamma, grey</source>
@@ -1285,6 +1401,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>7  Neutrales Grau</translation>
   </message>
   <message>
+   <source>76, 94, cmc (2:1), 2000 or itp</source>
+   <translation>76, 94, cmc (2:1), 2000 oder itp</translation>
+  </message>
+  <message>
    <source>8  Profile</source>
    <translation>8  Profil</translation>
   </message>
@@ -1299,26 +1419,6 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>96 patches suffice for most displays. Otherwise the program picks patches where it is least certain, and stops at the mean error it expects, or at the time.</source>
    <translation>96 Felder genügen für die meisten Bildschirme. Sonst wählt das Programm Felder, wo es am unsichersten ist, und hört beim erwarteten mittleren Fehler oder nach der Zeit auf.</translation>
-  </message>
-  <message>
-   <source>; display serial </source>
-   <translation>; Seriennummer des Bildschirms </translation>
-  </message>
-  <message>
-   <source>; near a limit: another check might say otherwise</source>
-   <translation>; nahe an einer Grenze: Eine andere Prüfung könnte anders urteilen</translation>
-  </message>
-  <message>
-   <source>; read from the monitor.</source>
-   <translation>; vom Monitor gelesen.</translation>
-  </message>
-  <message>
-   <source>; the connection is not encrypted</source>
-   <translation>; die Verbindung ist nicht verschlüsselt</translation>
-  </message>
-  <message>
-   <source>; typed in by a person.</source>
-   <translation>; von einem Menschen eingetippt.</translation>
   </message>
   <message>
    <source>A CGATS file (ISO 28178) is expected.</source>
@@ -1501,6 +1601,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>ADDRESS:PORT wird erwartet</translation>
   </message>
   <message>
+   <source>ADDRESS:PORT of this computer: patches in the browser of a device that opens it there</source>
+   <translation>ADRESSE:PORT dieses Rechners: Felder im Browser eines Geräts, das sie dort öffnet</translation>
+  </message>
+  <message>
    <source>About Bold Lantern</source>
    <translation>Über Bold Lantern</translation>
   </message>
@@ -1531,8 +1635,8 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Adobe RGB (1998)</translation>
   </message>
   <message>
-   <source>After a change the display takes up to </source>
-   <translation>Nach einem Wechsel braucht der Bildschirm bis zu </translation>
+   <source>After a change the display takes up to %1 s from bright to dark and %2 s from dark to bright; each reading waited that long.</source>
+   <translation>Nach einem Wechsel braucht der Bildschirm bis zu %1 s von hell nach dunkel und %2 s von dunkel nach hell; so lange hat jede Messung gewartet.</translation>
   </message>
   <message>
    <source>Against %1: %2.</source>
@@ -1547,6 +1651,14 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Ziel</translation>
   </message>
   <message>
+   <source>Aim:</source>
+   <translation>Ziel:</translation>
+  </message>
+  <message>
+   <source>Aim: %1:</source>
+   <translation>Ziel: %1:</translation>
+  </message>
+  <message>
    <source>Aimed L* a* b*</source>
    <translation>L* a* b* verlangt</translation>
   </message>
@@ -1555,8 +1667,8 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Ziele (*.json)</translation>
   </message>
   <message>
-   <source>Aims, limits, charts, lights and corrections of your own lie beside it, a file each. Where files are opened and saved, the program begins in the folder of the last time.</source>
-   <translation>Eigene Ziele, Grenzen, Tafeln, Lichter und Korrekturen liegen daneben, je eine Datei. Wo Dateien geöffnet und gespeichert werden, beginnt das Programm im Ordner vom letzten Mal.</translation>
+   <source>Aims, limits, charts, lights and corrections of your own lie beside the logbook, a file each. Where other files are opened and saved, the program begins in the folder of the last time.</source>
+   <translation>Eigene Ziele, Grenzen, Farbtafeln, Lichter und Korrekturen liegen neben dem Logbuch, je eine Datei. Wo andere Dateien geöffnet und gesichert werden, beginnt das Programm im Ordner vom letzten Mal.</translation>
   </message>
   <message>
    <source>Aims, pictures, readings, profiles … to open.</source>
@@ -1569,6 +1681,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>All can share %1.%2</source>
    <translation>Alle können %1 teilen.%2</translation>
+  </message>
+  <message>
+   <source>All can share: %1; their common gamut holds %2 % of sRGB, %3 % of P3.</source>
+   <translation>Alle können teilen: %1; ihr gemeinsamer Farbumfang enthält %2 % von sRGB, %3 % von P3.</translation>
   </message>
   <message>
    <source>All displays</source>
@@ -1589,6 +1705,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>All of it</source>
    <translation>Alles</translation>
+  </message>
+  <message>
+   <source>All of it is in %1, %2 bytes.</source>
+   <translation>Alles ist in %1, %2 Byte.</translation>
   </message>
   <message>
    <source>All of its %1 colours can be shown.</source>
@@ -1887,6 +2007,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Bold Lantern kann nicht starten</translation>
   </message>
   <message>
+   <source>Bold Lantern on the command line: measure, profile and validate displays.</source>
+   <translation>Bold Lantern auf der Befehlszeile: Bildschirme messen, profilieren und prüfen.</translation>
+  </message>
+  <message>
    <source>Bold Lantern · %1</source>
    <translation>Bold Lantern · %1</translation>
   </message>
@@ -1903,6 +2027,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Helligkeit</translation>
   </message>
   <message>
+   <source>Brightness %1.</source>
+   <translation>Helligkeit %1.</translation>
+  </message>
+  <message>
    <source>Build the profile</source>
    <translation>Profil bauen</translation>
   </message>
@@ -1917,6 +2045,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>By</source>
    <translation>Von</translation>
+  </message>
+  <message>
+   <source>By %1: mean %2, median %3, worst %4.</source>
+   <translation>Nach %1: Mittel %2, Median %3, größte %4.</translation>
   </message>
   <message>
    <source>By eye</source>
@@ -1939,8 +2071,32 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Mit einem Messgerät: Was es auf jedem Bildschirm danebenliegt, ist nicht darin.</translation>
   </message>
   <message>
+   <source>CGATS file to write</source>
+   <translation>CGATS-Datei, die geschrieben wird</translation>
+  </message>
+  <message>
+   <source>CGATS file with CMYK and Lab or XYZ</source>
+   <translation>CGATS-Datei mit CMYK und Lab oder XYZ</translation>
+  </message>
+  <message>
+   <source>CGATS readings of red, green, blue, white by the meter</source>
+   <translation>CGATS-Messungen von Rot, Grün, Blau, Weiß mit dem Messgerät</translation>
+  </message>
+  <message>
+   <source>CGATS, CxF3 or CSV list of colours</source>
+   <translation>Farbliste als CGATS, CxF3 oder CSV</translation>
+  </message>
+  <message>
    <source>CIE 1931 observer</source>
    <translation>Beobachter CIE 1931</translation>
+  </message>
+  <message>
+   <source>CSV or CGATS: light of the panel's red, green, blue, white</source>
+   <translation>CSV oder CGATS: Licht von Rot, Grün, Blau, Weiß des Panels</translation>
+  </message>
+  <message>
+   <source>CSV or CGATS: the meter's X, Y, Z over wavelength, on the scale of the CIE functions</source>
+   <translation>CSV oder CGATS: X, Y, Z des Messgeräts über der Wellenlänge, im Maßstab der CIE-Funktionen</translation>
   </message>
   <message>
    <source>Calibrate it once, or leave it out.</source>
@@ -1961,6 +2117,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>Calibration</source>
    <translation>Kalibrierung</translation>
+  </message>
+  <message>
+   <source>Call</source>
+   <translation>Urteil</translation>
   </message>
   <message>
    <source>Can this display stand for a print? Open a printing condition: a characterisation (CGATS) or an ICC output profile. It can be dropped here.</source>
@@ -1987,8 +2147,12 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Zertifikat des Messgeräts</translation>
   </message>
   <message>
-   <source>Certificate of the meter: </source>
-   <translation>Zertifikat des Messgeräts: </translation>
+   <source>Certificate of the meter: %1 %2, %3, to be renewed by %4.</source>
+   <translation>Zertifikat des Messgeräts: %1 %2, %3, zu erneuern bis %4.</translation>
+  </message>
+  <message>
+   <source>Certificate of the meter: %1 %2, to be renewed by %3.</source>
+   <translation>Zertifikat des Messgeräts: %1 %2, zu erneuern bis %3.</translation>
   </message>
   <message>
    <source>Certificates (*.json)</source>
@@ -2175,6 +2339,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Wählen Sie zuerst den Ordner für die Berichte der Serie.</translation>
   </message>
   <message>
+   <source>Choose the folder…</source>
+   <translation>Ordner wählen…</translation>
+  </message>
+  <message>
    <source>Choose the plainest mode; what such a mode does with colours cannot be calibrated away.</source>
    <translation>Wählen Sie den schlichtesten Modus; was ein solcher mit Farben tut, lässt sich nicht wegkalibrieren.</translation>
   </message>
@@ -2307,6 +2475,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Kontrast</translation>
   </message>
   <message>
+   <source>Contrast %1.</source>
+   <translation>Kontrast %1.</translation>
+  </message>
+  <message>
    <source>Contrast limited</source>
    <translation>Kontrast begrenzt</translation>
   </message>
@@ -2383,6 +2555,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Korrektur des Messgeräts</translation>
   </message>
   <message>
+   <source>Correction of the meter: %1.</source>
+   <translation>Korrektur des Messgeräts: %1.</translation>
+  </message>
+  <message>
    <source>Corrections (*.json)</source>
    <translation>Korrekturen (*.json)</translation>
   </message>
@@ -2431,6 +2607,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>D%1, nach Augenmaß abgeglichen (Δu'v' %2)</translation>
   </message>
   <message>
+   <source>Damaged pages: %1; runs rescued: %2, of those with losses: %3; runs lost: %4</source>
+   <translation>Beschädigte Seiten: %1; gerettete Läufe: %2, davon mit Verlusten: %3; verlorene Läufe: %4</translation>
+  </message>
+  <message>
    <source>Dark</source>
    <comment>looks of the window</comment>
    <translation>Dunkel</translation>
@@ -2472,6 +2652,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Geräte</translation>
   </message>
   <message>
+   <source>Diagrams</source>
+   <translation>Diagramme</translation>
+  </message>
+  <message>
    <source>Difference</source>
    <translation>Unterschied</translation>
   </message>
@@ -2490,6 +2674,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>Display P3</source>
    <translation>Display P3</translation>
+  </message>
+  <message>
+   <source>Display program version information and exit</source>
+   <translation>Zeigt die Version des Programms und endet</translation>
   </message>
   <message>
    <source>Display to begin with, by its id.</source>
@@ -2538,6 +2726,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>Drawn beside it</source>
    <translation>Daneben gezeichnet</translation>
+  </message>
+  <message>
+   <source>Drift</source>
+   <translation>Drift</translation>
   </message>
   <message>
    <source>Drift while warming up</source>
@@ -2604,8 +2796,12 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Fehlerrosen</translation>
   </message>
   <message>
-   <source>Error roses, </source>
-   <translation>Fehlerrosen, </translation>
+   <source>Error roses, %1 times as long</source>
+   <translation>Fehlerrosen, %1-mal so lang</translation>
+  </message>
+  <message>
+   <source>Error roses, as it is</source>
+   <translation>Fehlerrosen, wie sie sind</translation>
   </message>
   <message>
    <source>Esc pauses.</source>
@@ -2658,6 +2854,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Alle 4 Stunden</translation>
   </message>
   <message>
+   <source>Every command has its own --help with examples.</source>
+   <translation>Jeder Befehl hat seine eigene --help mit Beispielen.</translation>
+  </message>
+  <message>
    <source>Every hour</source>
    <translation>Jede Stunde</translation>
   </message>
@@ -2674,8 +2874,24 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Jede Seite zeigt diesen Lauf, bis ein anderer begonnen oder geöffnet wird.</translation>
   </message>
   <message>
+   <source>Examples</source>
+   <translation>Beispiele</translation>
+  </message>
+  <message>
+   <source>Excludes</source>
+   <translation>Nicht mit</translation>
+  </message>
+  <message>
+   <source>Exit codes: 0 done, 2 an input is wrong, 3 a device failed, 4 a limit was passed.</source>
+   <translation>Rückgabewerte: 0 getan, 2 eine Eingabe ist falsch, 3 ein Gerät hat versagt, 4 eine Grenze ist überschritten.</translation>
+  </message>
+  <message>
    <source>Expected error</source>
    <translation>Erwarteter Fehler</translation>
+  </message>
+  <message>
+   <source>Expected error for all colours %1 ΔE00.</source>
+   <translation>Erwarteter Fehler über alle Farben %1 ΔE00.</translation>
   </message>
   <message>
    <source>Expected mean error, ΔE00</source>
@@ -2790,6 +3006,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Ordner für die Berichte der Serie</translation>
   </message>
   <message>
+   <source>Folder that reports are saved in</source>
+   <translation>Ordner, in dem Berichte gesichert werden</translation>
+  </message>
+  <message>
    <source>Folders</source>
    <translation>Ordner</translation>
   </message>
@@ -2812,6 +3032,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>For critical work:</source>
    <translation>Für kritische Arbeit:</translation>
+  </message>
+  <message>
+   <source>For critical work: %1.</source>
+   <translation>Für kritische Arbeit: %1.</translation>
   </message>
   <message>
    <source>For example %1 0.3127,0.3290.</source>
@@ -2964,6 +3188,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Gamut on x y</source>
    <translation>Farbumfang in x y</translation>
+  </message>
+  <message>
+   <source>Gamut volume %1 cubic ΔE*ab</source>
+   <translation>Volumen des Farbumfangs %1 ΔE*ab³</translation>
   </message>
   <message>
    <source>Gamut, part of sRGB's area in u'v' that is covered</source>
@@ -3166,8 +3394,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Grautöne werden gemessen und die Video-LUT berichtigt, bis sie passt.</translation>
   </message>
   <message>
-   <source>Greys from 5 % up against the aim: mean ΔE00 </source>
-   <translation>Grautöne ab 5 % gegen das Ziel: ΔE00 im Mittel </translation>
+   <source>Greys from 5 % up against the aim: mean ΔE00 %1, worst %2 after rounds: %3; levels kept of 256: %4.</source>
+   <translation>Graustufen ab 5 % gegen das Ziel: ΔE00 im Mittel %1, höchstens %2, Durchgänge: %3; erhaltene Stufen von 256: %4.</translation>
   </message>
   <message>
    <source>Greys from 5 % up, against the aim: mean ΔE00 %1, worst %2 · %3 of 256 levels kept · corrected %4 times.</source>
@@ -3222,8 +3450,16 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Hängen Sie das Messgerät in die Mitte des Schirms, dann weiter.</translation>
   </message>
   <message>
+   <source>Hang the meter in the middle of the screen.</source>
+   <translation>Hängen Sie das Messgerät in die Mitte des Schirms.</translation>
+  </message>
+  <message>
    <source>Hang the meter on the light field.</source>
    <translation>Hängen Sie das Messgerät auf das helle Feld.</translation>
+  </message>
+  <message>
+   <source>Hang the meter on the light field: row %1, column %2.</source>
+   <translation>Hängen Sie das Messgerät auf das helle Feld: Zeile %1, Spalte %2.</translation>
   </message>
   <message>
    <source>Hang the meter on the light field: row %1, column %2. Any other field will do, too.</source>
@@ -3326,8 +3562,36 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>ICC</translation>
   </message>
   <message>
+   <source>ICC %1, class %2, %3to %4, made %5, %6 bytes</source>
+   <translation>ICC %1, Klasse %2, %3nach %4, gemacht %5, %6 Byte</translation>
+  </message>
+  <message>
+   <source>ICC file to put in use, kept at every login</source>
+   <translation>ICC-Datei, die benutzt werden soll, bei jeder Anmeldung</translation>
+  </message>
+  <message>
+   <source>ICC file to write</source>
+   <translation>ICC-Datei, die geschrieben wird</translation>
+  </message>
+  <message>
    <source>ICC output profiles (*.icc *.icm)</source>
    <translation>ICC-Ausgabeprofile (*.icc *.icm)</translation>
+  </message>
+  <message>
+   <source>ICC profile</source>
+   <translation>ICC-Profil</translation>
+  </message>
+  <message>
+   <source>ICC profile of the display</source>
+   <translation>ICC-Profil des Bildschirms</translation>
+  </message>
+  <message>
+   <source>ICC profile whose video LUT is applied</source>
+   <translation>ICC-Profil, dessen Video-LUT angewandt wird</translation>
+  </message>
+  <message>
+   <source>ICC profile; with --output default: the one in use</source>
+   <translation>ICC-Profil; mit --output sonst: das benutzte</translation>
   </message>
   <message>
    <source>ICC profiles (*.icc *.icm)</source>
@@ -3348,6 +3612,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>ICC version %1</source>
    <translation>ICC-Version %1</translation>
+  </message>
+  <message>
+   <source>ICC version, 4 (default) or 2</source>
+   <translation>ICC-Version, 4 (sonst) oder 2</translation>
   </message>
   <message>
    <source>If no other program uses this logbook, take it over: the window asks, the command line has --take-over.</source>
@@ -3444,6 +3712,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>It does not tell its primaries; most displays are of this kind.</source>
    <translation>Er nennt seine Primärfarben nicht; die meisten Bildschirme sind von dieser Art.</translation>
+  </message>
+  <message>
+   <source>It had run out.</source>
+   <translation>Es war abgelaufen.</translation>
   </message>
   <message>
    <source>It hangs where it should. Reading; let it hang.</source>
@@ -3625,6 +3897,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>KIND@READING wird erwartet</translation>
   </message>
   <message>
+   <source>KIND@READING: make the meter fail once, e.g. unplugged@40</source>
+   <translation>ART@MESSUNG: lässt das Messgerät einmal versagen, z. B. unplugged@40</translation>
+  </message>
+  <message>
    <source>Keep as m&amp;y own</source>
    <translation>Als eigenes behalten</translation>
   </message>
@@ -3643,6 +3919,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Kept among your own aims as %1.</source>
    <translation>Als %1 unter Ihren eigenen Zielen behalten.</translation>
+  </message>
+  <message>
+   <source>Kept by the desktop's secret service.</source>
+   <translation>Vom Schlüsselbund des Desktops verwahrt.</translation>
   </message>
   <message>
    <source>Kept for %1, although the certificate is of %2.</source>
@@ -3809,6 +4089,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Liegen geblieben: Lauf</translation>
   </message>
   <message>
+   <source>Let each workstation in: bold-lantern-cli book admit NAME --url URL</source>
+   <translation>Lassen Sie jeden Arbeitsplatz ein: bold-lantern-cli book admit NAME --url URL</translation>
+  </message>
+  <message>
    <source>Let it hang still, then try again.</source>
    <translation>Lassen Sie es still hängen, dann noch einmal.</translation>
   </message>
@@ -3852,6 +4136,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Light bars on white</source>
    <translation>Helle Balken auf Weiß</translation>
+  </message>
+  <message>
+   <source>Light is limited by %1, contrast by %2.</source>
+   <translation>Das Licht wird von %1 begrenzt, der Kontrast von %2.</translation>
   </message>
   <message>
    <source>Light leaks in, or black is unusually bright here.</source>
@@ -3912,6 +4200,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Limits: %1 (%2).</source>
    <translation>Grenzen: %1 (%2).</translation>
+  </message>
+  <message>
+   <source>Limits: %1.</source>
+   <translation>Grenzen: %1.</translation>
   </message>
   <message>
    <source>Lined field with a solid one in its middle</source>
@@ -4130,6 +4422,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Messen bis ΔE00 %1</translation>
   </message>
   <message>
+   <source>Measured %1 with %2.</source>
+   <translation>Gemessen %1 mit %2.</translation>
+  </message>
+  <message>
    <source>Measured L* a* b*</source>
    <translation>L* a* b* gemessen</translation>
   </message>
@@ -4148,6 +4444,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Measuring evenness</source>
    <translation>Misst die Gleichmäßigkeit</translation>
+  </message>
+  <message>
+   <source>Media white X %1 Y %2 Z %3</source>
+   <translation>Medienweiß X %1 Y %2 Z %3</translation>
   </message>
   <message>
    <source>Meter</source>
@@ -4298,6 +4598,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Näher kommen ganze Stufen dieses Ausgangs nicht: Δu'v' %1 entfernt.</translation>
   </message>
   <message>
+   <source>Needs</source>
+   <translation>Nur mit</translation>
+  </message>
+  <message>
    <source>Needs zeroing</source>
    <translation>Will genullt werden</translation>
   </message>
@@ -4394,6 +4698,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Keine Video-LUT eines anderen Programms</translation>
   </message>
   <message>
+   <source>No profile of this display is known.</source>
+   <translation>Von diesem Bildschirm ist kein Profil bekannt.</translation>
+  </message>
+  <message>
    <source>No program here opens folders. It is %1.</source>
    <translation>Kein Programm hier öffnet Ordner. Er heißt %1.</translation>
   </message>
@@ -4442,8 +4750,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Seit dem letzten Lauf nicht geprüft. Hängen Sie das Messgerät auf das Feld und drücken Sie „Letzten Lauf prüfen“.</translation>
   </message>
   <message>
-   <source>Not confirmed before the readings: </source>
-   <translation>Vor den Messungen nicht bestätigt: </translation>
+   <source>Not confirmed before the readings:</source>
+   <translation>Vor den Messungen nicht bestätigt:</translation>
   </message>
   <message>
    <source>Not measured</source>
@@ -4456,6 +4764,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Not read yet: all this is foretold.</source>
    <translation>Noch nicht gemessen: All das ist vorhergesagt.</translation>
+  </message>
+  <message>
+   <source>Not within %1: the aim is %2, the profile is %3.</source>
+   <translation>Nicht innerhalb von %1: das Ziel %2, das Profil %3.</translation>
   </message>
   <message>
    <source>Note</source>
@@ -4522,8 +4834,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Aus einem Bild</translation>
   </message>
   <message>
-   <source>Of all colours, as read: mean ΔE00 </source>
-   <translation>Von allen Farben, wie gemessen: ΔE00 im Mittel </translation>
+   <source>Of all colours, as read: mean ΔE00 %1, median %2, 90 % are below %3, 95 % are below %4, worst %5, standard deviation %6.</source>
+   <translation>Alle Farben, wie gemessen: ΔE00 im Mittel %1, Median %2, 90 % liegen unter %3, 95 % unter %4, größte %5, Standardabweichung %6.</translation>
   </message>
   <message>
    <source>Of its contrast of %1:1 the eye gets %2:1.</source>
@@ -4674,6 +4986,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Grenzen öffnen</translation>
   </message>
   <message>
+   <source>Open on the device: %1  code %2</source>
+   <translation>Auf dem Gerät öffnen: %1  Code %2</translation>
+  </message>
+  <message>
    <source>Open the report</source>
    <translation>Bericht öffnen</translation>
   </message>
@@ -4684,6 +5000,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Opened &amp;lately</source>
    <translation>&amp;Zuletzt geöffnet</translation>
+  </message>
+  <message>
+   <source>Options</source>
+   <translation>Optionen</translation>
   </message>
   <message>
    <source>Options: --display --meter --technology --seed --fault --misbehave.</source>
@@ -4742,8 +5062,16 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Eigener Ausgleich: an</translation>
   </message>
   <message>
+   <source>PNG, JPEG or SVG file</source>
+   <translation>PNG-, JPEG- oder SVG-Datei</translation>
+  </message>
+  <message>
    <source>PNG, TIFF and JPEG are understood.</source>
    <translation>PNG, TIFF und JPEG werden verstanden.</translation>
+  </message>
+  <message>
+   <source>PNG, TIFF or JPEG whose key colours to take</source>
+   <translation>PNG, TIFF oder JPEG, dessen wichtigste Farben genommen werden</translation>
   </message>
   <message>
    <source>Page Up and Page Down go through them.</source>
@@ -4776,6 +5104,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Parts of the logbook cannot be read; the rest is whole. %1</source>
    <translation>Teile des Logbuchs sind nicht zu lesen; der Rest ist heil. %1</translation>
+  </message>
+  <message>
+   <source>Password:</source>
+   <translation>Passwort:</translation>
   </message>
   <message>
    <source>Past its date nobody vouches for the meter's uncertainty.</source>
@@ -4890,6 +5222,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Bericht drucken</translation>
   </message>
   <message>
+   <source>Print this help message and exit</source>
+   <translation>Zeigt diese Hilfe und endet</translation>
+  </message>
+  <message>
    <source>Printed L* a* b*</source>
    <translation>Gedruckt L* a* b*</translation>
   </message>
@@ -4908,6 +5244,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Profile (ICC)</source>
    <translation>Profil (ICC)</translation>
+  </message>
+  <message>
+   <source>Profile and report can be fetched at %1 for %2 s; Ctrl+C ends that.</source>
+   <translation>Profil und Bericht können %2 s lang bei %1 geholt werden; Strg+C beendet das.</translation>
   </message>
   <message>
    <source>Profile for the light chosen above, thrown back by the screen</source>
@@ -4940,6 +5280,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Profile, residual</source>
    <translation>Profil, Rest</translation>
+  </message>
+  <message>
+   <source>Profile: %1.</source>
+   <translation>Profil: %1.</translation>
   </message>
   <message>
    <source>Profiles and proofs</source>
@@ -4984,6 +5328,14 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>R</source>
    <translation>R</translation>
+  </message>
+  <message>
+   <source>R G B (0..255) a line in, X Y Z (cd/m²) out: what a simulated display emits at its centre</source>
+   <translation>R G B (0..255) je Zeile hinein, X Y Z (cd/m²) heraus: was ein simulierter Bildschirm in der Mitte abstrahlt</translation>
+  </message>
+  <message>
+   <source>REQUIRED</source>
+   <translation>NÖTIG</translation>
   </message>
   <message>
    <source>RGB %1 %2 %3: ΔE00 %4</source>
@@ -5130,6 +5482,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Messungen verlorener Läufe sind in %1.</translation>
   </message>
   <message>
+   <source>Readings of lost runs: %1, in %2</source>
+   <translation>Messungen verlorener Läufe: %1, in %2</translation>
+  </message>
+  <message>
    <source>Readings of the chart</source>
    <translation>Messungen der Farbtafel</translation>
   </message>
@@ -5172,6 +5528,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Red gain</source>
    <translation>Verstärkung Rot</translation>
+  </message>
+  <message>
+   <source>Red gain %1, green gain %2, blue gain %3.</source>
+   <translation>Rotverstärkung %1, Grünverstärkung %2, Blauverstärkung %3.</translation>
   </message>
   <message>
    <source>Reed, a colorimeter</source>
@@ -5238,6 +5598,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Bericht…</translation>
   </message>
   <message>
+   <source>Results go to standard output; messages and progress to standard error.</source>
+   <translation>Ergebnisse gehen auf die Standardausgabe, Meldungen und Fortschritt auf die Fehlerausgabe.</translation>
+  </message>
+  <message>
    <source>Room</source>
    <translation>Raum</translation>
   </message>
@@ -5282,6 +5646,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Läufe werden übernommen…</translation>
   </message>
   <message>
+   <source>Runs brought: %1, remarks: %2, runs fetched: %3, left: %4</source>
+   <translation>Gebrachte Läufe: %1, Bemerkungen: %2, geholte Läufe: %3, ausgelassen: %4</translation>
+  </message>
+  <message>
    <source>Runs in the new logbook: %1.</source>
    <translation>Läufe im neuen Logbuch: %1.</translation>
   </message>
@@ -5292,6 +5660,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Runs more for a unit that is not within its limits</source>
    <translation>Weitere Läufe für ein Exemplar, das nicht in seinen Grenzen liegt</translation>
+  </message>
+  <message>
+   <source>Runs taken over: %1, continued: %2, here already: %3, left: %4</source>
+   <translation>Übernommene Läufe: %1, fortgesetzt: %2, schon hier: %3, ausgelassen: %4</translation>
   </message>
   <message>
    <source>Runs taken over: %1; here already: %2.</source>
@@ -5366,6 +5738,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Nächste Seriennummer einlesen</translation>
   </message>
   <message>
+   <source>Scatter</source>
+   <translation>Streuung</translation>
+  </message>
+  <message>
    <source>Screen</source>
    <translation>Schirm</translation>
   </message>
@@ -5408,6 +5784,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Serial</source>
    <translation>Serie-Nr.</translation>
+  </message>
+  <message>
+   <source>Serial number of the display: %1.</source>
+   <translation>Seriennummer des Bildschirms: %1.</translation>
   </message>
   <message>
    <source>Serial number of the reference unit</source>
@@ -5678,6 +6058,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Studio auf Berichten</translation>
   </message>
   <message>
+   <source>Subcommands</source>
+   <translation>Befehle</translation>
+  </message>
+  <message>
    <source>Swap</source>
    <translation>Tauschen</translation>
   </message>
@@ -5736,6 +6120,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Tables follow the display where its primaries do not add up; curves and matrix are in it too, for programs that read no tables.</source>
    <translation>Tabellen folgen dem Bildschirm, wo seine Primärfarben nicht aufgehen; Kurven und Matrix sind auch darin, für Programme, die keine Tabellen lesen.</translation>
+  </message>
+  <message>
+   <source>Tags</source>
+   <translation>Einträge</translation>
   </message>
   <message>
    <source>Take a PNG, JPEG or SVG file.</source>
@@ -5844,6 +6232,14 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>The Keeper holds them.</source>
    <translation>Der Wächter hält sie.</translation>
+  </message>
+  <message>
+   <source>The Keeper is not started at login. --install writes</source>
+   <translation>Der Wächter wird bei der Anmeldung nicht gestartet. --install schreibt</translation>
+  </message>
+  <message>
+   <source>The Keeper is started at every login, by</source>
+   <translation>Der Wächter wird bei jeder Anmeldung gestartet, durch</translation>
   </message>
   <message>
    <source>The advice is learned from your turns so far.</source>
@@ -6058,6 +6454,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Die gezeigten Zeilen, mit allen Zahlen, als CSV.</translation>
   </message>
   <message>
+   <source>The list of free pages is damaged: readings that had been deleted may be among those rescued.</source>
+   <translation>Die Liste der freien Seiten ist beschädigt: unter den geretteten Messungen können gelöschte sein.</translation>
+  </message>
+  <message>
    <source>The logbook is being copied…</source>
    <translation>Das Logbuch wird kopiert…</translation>
   </message>
@@ -6122,8 +6522,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Das Messgerät steht neben dem Schirm, mit Streuscheibe, nach oben gerichtet.</translation>
   </message>
   <message>
-   <source>The meter was changed before the stage "</source>
-   <translation>Das Messgerät wurde gewechselt vor dem Abschnitt „</translation>
+   <source>The meter was changed before the stage "%1": %2 read until then, %3 since. The stated uncertainty is the last meter's.</source>
+   <translation>Vor dem Schritt „%1“ wurde das Messgerät gewechselt: bis dahin maß %2, seitdem %3. Die angegebene Unsicherheit ist die des letzten.</translation>
   </message>
   <message>
    <source>The meter was stuck: unplug it, plug it in again, and measure anew.</source>
@@ -6354,6 +6754,14 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Der zweite</translation>
   </message>
   <message>
+   <source>The shared book is ready at %1, over an encrypted connection.</source>
+   <translation>Das gemeinsame Buch ist bereit unter %1, über eine verschlüsselte Verbindung.</translation>
+  </message>
+  <message>
+   <source>The shared book is ready at %1.</source>
+   <translation>Das gemeinsame Buch ist bereit unter %1.</translation>
+  </message>
+  <message>
    <source>The texts of the licences are in /usr/share/common-licenses and /usr/share/doc, in the folder of each package.</source>
    <translation>Die Texte der Lizenzen stehen in /usr/share/common-licenses und in /usr/share/doc, im Ordner jedes Pakets.</translation>
   </message>
@@ -6416,6 +6824,14 @@ Der große Knopf links beginnt die Messungen.</translation>
    <translation>Sie halten, solange ein Programm sie hält: Schalten Sie den Wächter auf der Seite Profil ein.</translation>
   </message>
   <message>
+   <source>They were read from the monitor.</source>
+   <translation>Sie wurden aus dem Monitor gelesen.</translation>
+  </message>
+  <message>
+   <source>They were typed in by a person.</source>
+   <translation>Sie wurden von Hand eingegeben.</translation>
+  </message>
+  <message>
    <source>This aim asked for the inverse of the Rec. 709 camera curve. Displays are to follow BT.1886, so that is what it asks for now.</source>
    <translation>Dieses Ziel verlangte die Umkehrung der Kamerakurve von Rec. 709. Bildschirme sollen BT.1886 folgen, also verlangt es jetzt das.</translation>
   </message>
@@ -6472,6 +6888,14 @@ Der große Knopf links beginnt die Messungen.</translation>
    <translation>Das ist %1</translation>
   </message>
   <message>
+   <source>This logbook goes with no shared book any more; what it has stays in both.</source>
+   <translation>Dieses Logbuch geht mit keinem gemeinsamen Buch mehr; was es hat, bleibt in beiden.</translation>
+  </message>
+  <message>
+   <source>This logbook goes with the shared book from now on.</source>
+   <translation>Dieses Logbuch geht von jetzt an mit dem gemeinsamen Buch.</translation>
+  </message>
+  <message>
    <source>This machine has a light sensor that may turn the brightness.</source>
    <translation>Dieser Rechner hat einen Lichtsensor, der die Helligkeit verstellen kann.</translation>
   </message>
@@ -6498,6 +6922,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>This output has no video LUT: greys are read, the tone curve stays the panel's own, and the profile carries it.</source>
    <translation>Dieser Ausgang hat keine Video-LUT: Grautöne werden gemessen, die Tonwertkurve bleibt die des Panels, und das Profil trägt sie.</translation>
+  </message>
+  <message>
+   <source>This output has no video LUT: the tone curve stays the panel's own, and the profile carries it.</source>
+   <translation>Dieser Ausgang hat keine Video-LUT: die Tonwertkurve bleibt die des Panels, und das Profil trägt sie.</translation>
   </message>
   <message>
    <source>This panel has no black level to turn. The bars farthest left should melt into the black, the third should not. Where even the third cannot be told, darken the room; then go on.</source>
@@ -6534,6 +6962,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>Three numbers from 0 up are expected.</source>
    <translation>Drei Zahlen ab 0 werden erwartet.</translation>
+  </message>
+  <message>
+   <source>Three numbers in cd/m² are expected.</source>
+   <translation>Drei Zahlen in cd/m² werden erwartet.</translation>
   </message>
   <message>
    <source>Time</source>
@@ -6578,6 +7010,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>To be replaced:</source>
    <translation>Zu ersetzen:</translation>
+  </message>
+  <message>
+   <source>To be replaced: %1.</source>
+   <translation>Zu ersetzen: %1.</translation>
   </message>
   <message>
    <source>To the &amp;white</source>
@@ -6703,6 +7139,10 @@ Der große Knopf links beginnt die Messungen.</translation>
    <translation>US Letter</translation>
   </message>
   <message>
+   <source>Uncertainties are expanded (k = 2): scatter of the meter's readings, its certificate, what its correction leaves, drift of the display. A value nearer to its limit than that decides nothing. From differences, which are never negative, what scatter adds to them is taken off; beside them how they were read.</source>
+   <translation>Unsicherheiten sind erweitert (k = 2): Streuung der Messungen, Zertifikat des Messgeräts, was seine Korrektur übrig lässt, Drift des Bildschirms. Ein Wert, der seiner Grenze näher ist, entscheidet nichts. Von Abständen, die nie negativ sind, ist abgezogen, was die Streuung dazutut; daneben steht, wie sie gemessen wurden.</translation>
+  </message>
+  <message>
    <source>Unit %1</source>
    <translation>Exemplar %1</translation>
   </message>
@@ -6733,6 +7173,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>Until it is good enough</source>
    <translation>Bis es gut genug ist</translation>
+  </message>
+  <message>
+   <source>Usage</source>
+   <translation>Aufruf</translation>
   </message>
   <message>
    <source>Use %1 on %2?</source>
@@ -6805,6 +7249,10 @@ Der große Knopf links beginnt die Messungen.</translation>
   <message>
    <source>Video LUT</source>
    <translation>Video-LUT</translation>
+  </message>
+  <message>
+   <source>Video LUT (entry: red green blue, 0..1)</source>
+   <translation>Video-LUT (Eintrag: Rot Grün Blau, 0..1)</translation>
   </message>
   <message>
    <source>Video LUTs can be loaded on %1 of %2 displays.</source>
@@ -7087,6 +7535,10 @@ cd/m²</translation>
    <translation>Weiß steht: Es ändert sich um weniger als %1 % in zehn Minuten.</translation>
   </message>
   <message>
+   <source>White of the device x %1 y %2</source>
+   <translation>Weiß des Geräts x %1 y %2</translation>
+  </message>
+  <message>
    <source>White of the proof</source>
    <translation>Weiß des Nachweises</translation>
   </message>
@@ -7127,8 +7579,8 @@ cd/m²</translation>
    <translation>Weiß war %1 cd/m² und ist jetzt %2. Der Bildschirm dunkelt selbst ab, ein Nachtlicht ging an, oder das Messgerät ist verrutscht. Bringen Sie das in Ordnung und gehen Sie weiter: Was seit dem letzten guten Weiß gemessen wurde, wird noch einmal gemessen.</translation>
   </message>
   <message>
-   <source>White was matched by eye: Δu' </source>
-   <translation>Weiß wurde nach Augenmaß abgeglichen: Δu' </translation>
+   <source>White was matched by eye: Δu' %1, Δv' %2 were added to the aim.</source>
+   <translation>Weiß wurde mit dem Auge abgeglichen: Δu' %1, Δv' %2 kamen zum Ziel hinzu.</translation>
   </message>
   <message>
    <source>White Δu'v'</source>
@@ -7271,6 +7723,14 @@ cd/m²</translation>
    <translation>ein Codewert von %1 kommt über der Mitte der Skala an: Der Compositor ändert unterwegs Tonwerte</translation>
   </message>
   <message>
+   <source>a diagram of a finished run as SVG, PDF, PNG or CSV; without --diagram: which there are</source>
+   <translation>ein Diagramm eines fertigen Laufs als SVG, PDF, PNG oder CSV; ohne --diagram: welche es gibt</translation>
+  </message>
+  <message>
+   <source>a display of the demo by its name, such as north-desk, or a display file: on the bench</source>
+   <translation>ein Bildschirm der Vorführung mit seinem Namen, etwa north-desk, oder eine Bildschirmdatei: auf dem Prüfstand</translation>
+  </message>
+  <message>
    <source>a drawing</source>
    <translation>eine Zeichnung</translation>
   </message>
@@ -7281,6 +7741,18 @@ cd/m²</translation>
   <message>
    <source>a grid of %1 levels; 2 to %2 are possible</source>
    <translation>ein Gitter von %1 Stufen; möglich sind 2 bis %2</translation>
+  </message>
+  <message>
+   <source>a line for each figure, for spreadsheets</source>
+   <translation>eine Zeile je Kennzahl, für Tabellenkalkulationen</translation>
+  </message>
+  <message>
+   <source>a meter's correction: from readings of one display by it and by a better one, or computed from spectra</source>
+   <translation>die Korrektur eines Messgeräts: aus Messungen desselben Bildschirms mit ihm und mit einem besseren, oder aus Spektren berechnet</translation>
+  </message>
+  <message>
+   <source>a middle grey in CIELAB</source>
+   <translation>ein mittleres Grau in CIELAB</translation>
   </message>
   <message>
    <source>a name (A, D50, D55, D65, D75, E) or X,Y,Z above 0 is expected</source>
@@ -7307,6 +7779,14 @@ cd/m²</translation>
    <translation>ein Passwort gehört nicht hinein: Listen und Verläufe würden es zeigen; geben Sie es mit book password an, oder in einer .pgpass-Datei</translation>
   </message>
   <message>
+   <source>a profile from readings made anywhere</source>
+   <translation>ein Profil aus Messungen von irgendwo</translation>
+  </message>
+  <message>
+   <source>a profile with tables, from readings made anywhere</source>
+   <translation>ein Profil mit Tabellen, aus Messungen von irgendwo</translation>
+  </message>
+  <message>
    <source>a quoted text is not closed</source>
    <translation>ein Text in Anführungszeichen ist nicht geschlossen</translation>
   </message>
@@ -7321,6 +7801,10 @@ cd/m²</translation>
   <message>
    <source>a reading's region cannot be read</source>
    <translation>der Bereich einer Messung kann nicht gelesen werden</translation>
+  </message>
+  <message>
+   <source>a remark, kept on the run that --on names</source>
+   <translation>eine Bemerkung zu dem Lauf, den --on nennt</translation>
   </message>
   <message numerus="yes">
    <source>a reminder after %n day(s)</source>
@@ -7344,6 +7828,10 @@ cd/m²</translation>
   <message>
    <source>a serial number has %1 characters at most</source>
    <translation>eine Seriennummer hat höchstens %1 Zeichen</translation>
+  </message>
+  <message>
+   <source>a small one for old programs</source>
+   <translation>ein kleines für alte Programme</translation>
   </message>
   <message>
    <source>a spectrum was expected</source>
@@ -7374,8 +7862,16 @@ cd/m²</translation>
    <translation>danach wird ein Wert erwartet</translation>
   </message>
   <message>
+   <source>a whole calibration of a simulated display, into the folder north</source>
+   <translation>eine ganze Kalibrierung eines simulierten Bildschirms, in den Ordner north</translation>
+  </message>
+  <message>
    <source>a*, b*</source>
    <translation>a*, b*</translation>
+  </message>
+  <message>
+   <source>a4 (default) or letter</source>
+   <translation>a4 (sonst) oder letter</translation>
   </message>
   <message>
    <source>about %1 min left</source>
@@ -7438,6 +7934,22 @@ cd/m²</translation>
    <translation>Ziel %1 · x %2 y %3</translation>
   </message>
   <message>
+   <source>aim file for it</source>
+   <translation>Zieldatei dafür</translation>
+  </message>
+  <message>
+   <source>aim file to judge white, luminance and tone by; default: the aim that the profile was made for</source>
+   <translation>Zieldatei, nach der Weiß, Leuchtdichte und Tonwerte beurteilt werden; sonst: das Ziel, für das das Profil gemacht ist</translation>
+  </message>
+  <message>
+   <source>aim file; default: D65, 120 cd/m², gamma 2.2</source>
+   <translation>Zieldatei; sonst: D65, 120 cd/m², Gamma 2,2</translation>
+  </message>
+  <message>
+   <source>aim · </source>
+   <translation>Ziel · </translation>
+  </message>
+  <message>
    <source>aim: %1</source>
    <translation>Ziel: %1</translation>
   </message>
@@ -7454,8 +7966,24 @@ cd/m²</translation>
    <translation>verlangtes Weiß</translation>
   </message>
   <message>
-   <source>all agree</source>
-   <translation>alle stimmen überein</translation>
+   <source>all of it in one file</source>
+   <translation>alles in einer Datei</translation>
+  </message>
+  <message>
+   <source>all of this as JSON</source>
+   <translation>all dies als JSON</translation>
+  </message>
+  <message>
+   <source>all runs of a logbook, newest first; their notes; removes them and brings them back</source>
+   <translation>alle Läufe eines Logbuchs, die neuesten zuerst; ihre Bemerkungen; entfernt sie und bringt sie zurück</translation>
+  </message>
+  <message>
+   <source>all runs, newest first</source>
+   <translation>alle Läufe, die neuesten zuerst</translation>
+  </message>
+  <message>
+   <source>also tell the error to expect, by cross-validation</source>
+   <translation>auch den zu erwartenden Fehler nennen, durch Kreuzvalidierung</translation>
   </message>
   <message>
    <source>an EDID has 128 bytes, here are %1</source>
@@ -7470,12 +7998,24 @@ cd/m²</translation>
    <translation>und %1 mehr</translation>
   </message>
   <message>
+   <source>and how its gamut compares</source>
+   <translation>und wie sein Farbumfang dazu steht</translation>
+  </message>
+  <message>
    <source>another</source>
    <translation>ein anderes</translation>
   </message>
   <message>
    <source>another kind</source>
    <translation>andere Art</translation>
+  </message>
+  <message>
+   <source>another one from now on</source>
+   <translation>von jetzt an ein anderes</translation>
+  </message>
+  <message>
+   <source>another profile to compare the gamut with</source>
+   <translation>ein anderes Profil, mit dem der Farbumfang verglichen wird</translation>
   </message>
   <message>
    <source>another profile was declared</source>
@@ -7514,10 +8054,6 @@ cd/m²</translation>
    <translation>wie vorgefunden</translation>
   </message>
   <message>
-   <source>as it is</source>
-   <translation>wie es ist</translation>
-  </message>
-  <message>
    <source>as it stands</source>
    <translation>wie es steht</translation>
   </message>
@@ -7534,10 +8070,6 @@ cd/m²</translation>
 white</source>
    <translation>beim Ziel-
 Weiß</translation>
-  </message>
-  <message>
-   <source>at an unknown time</source>
-   <translation>zu unbekannter Zeit</translation>
   </message>
   <message>
    <source>at equal luminance</source>
@@ -7633,16 +8165,24 @@ Weiß</translation>
    <translation>Blaugrün</translation>
   </message>
   <message>
-   <source>bold-lantern-cli keeper --install starts it at every login.</source>
-   <translation>bold-lantern-cli keeper --install startet ihn bei jedem Anmelden.</translation>
-  </message>
-  <message>
    <source>bright enough</source>
    <translation>hell genug</translation>
   </message>
   <message>
    <source>brightness</source>
    <translation>Helligkeit</translation>
+  </message>
+  <message>
+   <source>bring runs of other workstations that are in this logbook, too</source>
+   <translation>auch Läufe anderer Arbeitsplätze bringen, die in diesem Logbuch sind</translation>
+  </message>
+  <message>
+   <source>brings own runs and fetches those of others</source>
+   <translation>bringt eigene Läufe und holt die der anderen</translation>
+  </message>
+  <message>
+   <source>brings what is new, and fetches what others brought</source>
+   <translation>bringt, was neu ist, und holt, was andere gebracht haben</translation>
   </message>
   <message>
    <source>build</source>
@@ -7657,6 +8197,14 @@ Weiß</translation>
    <translation>eingebaut, nichts zu drehen</translation>
   </message>
   <message>
+   <source>by %1</source>
+   <translation>von %1</translation>
+  </message>
+  <message>
+   <source>by %1: mean %2, worst %3</source>
+   <translation>nach %1: Mittel %2, größte %3</translation>
+  </message>
+  <message>
    <source>by eye</source>
    <translation>nach Augenmaß</translation>
   </message>
@@ -7669,8 +8217,16 @@ Weiß</translation>
    <translation>von Hand</translation>
   </message>
   <message>
+   <source>by what their proofs read of the same colours, nothing foretold</source>
+   <translation>nach dem, was ihre Nachweise an denselben Farben maßen, nichts vorhergesagt</translation>
+  </message>
+  <message>
    <source>calibrate</source>
    <translation>Kalibrieren</translation>
+  </message>
+  <message>
+   <source>calibrate the monitor's own memory, not the video LUT</source>
+   <translation>den Speicher des Monitors kalibrieren, nicht die Video-LUT</translation>
   </message>
   <message>
    <source>calibrated</source>
@@ -7765,6 +8321,10 @@ Weiß</translation>
    <translation>Zertifikat</translation>
   </message>
   <message>
+   <source>certificate of the meter, for the uncertainties</source>
+   <translation>Zertifikat des Messgeräts, für die Unsicherheiten</translation>
+  </message>
+  <message>
    <source>change of the aim</source>
    <translation>Änderung des Ziels</translation>
   </message>
@@ -7801,6 +8361,18 @@ Weiß</translation>
    <translation>wählen Sie eines im Menü Messgerät</translation>
   </message>
   <message>
+   <source>choose patches while measuring for so long at most</source>
+   <translation>Felder beim Messen wählen, höchstens so lange</translation>
+  </message>
+  <message>
+   <source>choose patches while measuring, at most --chart, until this mean ΔE00 is expected</source>
+   <translation>Felder beim Messen wählen, höchstens --chart, bis dieses mittlere ΔE00 zu erwarten ist</translation>
+  </message>
+  <message>
+   <source>chromaticity, correlated colour temperature, Duv</source>
+   <translation>Farbart, ähnlichste Farbtemperatur, Duv</translation>
+  </message>
+  <message>
    <source>code</source>
    <translation>Code</translation>
   </message>
@@ -7817,8 +8389,16 @@ Weiß</translation>
    <translation>Codewerte liegen zwischen 0 und 255</translation>
   </message>
   <message>
+   <source>code values, the brightest first; default 255,128</source>
+   <translation>Codewerte, der hellste zuerst; sonst 255,128</translation>
+  </message>
+  <message>
    <source>colorimeter</source>
    <translation>Kolorimeter</translation>
+  </message>
+  <message>
+   <source>colorimetric (default), or perceptual: with black point compensation, against what the profile says is shown</source>
+   <translation>colorimetric (sonst) oder perceptual: mit Tiefenkompensierung, gegen das, was nach dem Profil gezeigt wird</translation>
   </message>
   <message>
    <source>colour service</source>
@@ -7835,6 +8415,14 @@ Weiß</translation>
   <message>
    <source>command and its options</source>
    <translation>Befehl und seine Optionen</translation>
+  </message>
+  <message>
+   <source>compares two runs, or two displays as they were read last: the ΔE00 predicted between them over colours, and their figures; or all displays with one another</source>
+   <translation>vergleicht zwei Läufe, oder zwei Bildschirme, wie sie zuletzt gemessen wurden: das zwischen ihnen vorhergesagte ΔE00 über Farben, und ihre Kennzahlen; oder alle Bildschirme miteinander</translation>
+  </message>
+  <message>
+   <source>computes a report's figures anew from the readings it carries; exit code 4 when one disagrees</source>
+   <translation>berechnet die Kennzahlen eines Berichts neu aus den Messungen, die er enthält; Rückgabewert 4, wenn eine nicht stimmt</translation>
   </message>
   <message>
    <source>contrast</source>
@@ -7869,6 +8457,18 @@ Weiß</translation>
    <translation>Korrektur</translation>
   </message>
   <message>
+   <source>correction file for the meter</source>
+   <translation>Korrekturdatei für das Messgerät</translation>
+  </message>
+  <message>
+   <source>correction file of the meter, applied first</source>
+   <translation>Korrekturdatei des Messgeräts, zuerst angewandt</translation>
+  </message>
+  <message>
+   <source>corrects one meter by another, on one display</source>
+   <translation>korrigiert ein Messgerät nach einem anderen, an einem Bildschirm</translation>
+  </message>
+  <message>
    <source>d MMM</source>
    <comment>date of the last run</comment>
    <translation>d. MMM</translation>
@@ -7894,12 +8494,24 @@ Weiß</translation>
    <translation>Tageslicht %1 K</translation>
   </message>
   <message>
+   <source>days from a check to the reminder; 0: never</source>
+   <translation>Tage von einer Prüfung bis zur Erinnerung; 0: nie</translation>
+  </message>
+  <message>
    <source>demonstration on the bench</source>
    <translation>Vorführung auf dem Prüfstand</translation>
   </message>
   <message>
+   <source>description; default: the file's DISPLAY keyword</source>
+   <translation>Beschreibung; sonst: was unter DISPLAY in der Datei steht</translation>
+  </message>
+  <message>
    <source>deviation</source>
    <translation>Abweichung</translation>
+  </message>
+  <message>
+   <source>difference of the colours: 2000, 76, 94, cmc or itp; default: the tolerance's</source>
+   <translation>Farbabstand: 2000, 76, 94, cmc oder itp; sonst: der der Toleranz</translation>
   </message>
   <message>
    <source>differs</source>
@@ -7910,12 +8522,20 @@ Weiß</translation>
    <translation>Streuscheibe auf,</translation>
   </message>
   <message>
+   <source>display file</source>
+   <translation>Bildschirmdatei</translation>
+  </message>
+  <message>
    <source>display server</source>
    <translation>Display-Server</translation>
   </message>
   <message>
    <source>display's white</source>
    <translation>Weiß des Bildschirms</translation>
+  </message>
+  <message>
+   <source>does a finished run still hold? One minute of readings against it; exit code 4 when it drifts or has to be done again</source>
+   <translation>gilt ein fertiger Lauf noch? Eine Minute Messungen dagegen; Rückgabewert 4, wenn der Bildschirm wandert oder alles neu zu machen ist</translation>
   </message>
   <message>
    <source>does not answer</source>
@@ -7958,12 +8578,20 @@ Weiß</translation>
    <translation>Drift</translation>
   </message>
   <message>
-   <source>each seen by itself</source>
-   <translation>jeder für sich gesehen</translation>
+   <source>each seen by itself, the eye used to its white; default: side by side</source>
+   <translation>jeder für sich gesehen, das Auge an sein Weiß gewöhnt; sonst: nebeneinander</translation>
+  </message>
+  <message>
+   <source>end it, and start it no more</source>
+   <translation>beenden und nicht mehr starten</translation>
   </message>
   <message>
    <source>equal luminance</source>
    <translation>gleiche Leuchtdichte</translation>
+  </message>
+  <message>
+   <source>evening it out would cost %1 % of the luminance</source>
+   <translation>es auszugleichen würde %1 % der Leuchtdichte kosten</translation>
   </message>
   <message>
    <source>evenness</source>
@@ -7986,8 +8614,44 @@ Weiß</translation>
    <translation>alle</translation>
   </message>
   <message>
+   <source>every figure of both instead of colours</source>
+   <translation>jede Kennzahl von beiden statt der Farben</translation>
+  </message>
+  <message>
+   <source>expected for all colours %1</source>
+   <translation>über alle Farben zu erwarten %1</translation>
+  </message>
+  <message>
+   <source>exponent</source>
+   <translation>Exponent</translation>
+  </message>
+  <message>
    <source>facing up</source>
    <translation>nach oben</translation>
+  </message>
+  <message>
+   <source>fetch nothing of others</source>
+   <translation>nichts von anderen holen</translation>
+  </message>
+  <message>
+   <source>fields across and down; default 3x3</source>
+   <translation>Felder quer und hoch; sonst 3x3</translation>
+  </message>
+  <message>
+   <source>file for all of it, in one</source>
+   <translation>Datei für alles, in einer</translation>
+  </message>
+  <message>
+   <source>file that only you can read; default: the desktop's secret service, or .pgpass</source>
+   <translation>Datei, die nur Sie lesen können; sonst: der Schlüsselbund des Desktops, oder .pgpass</translation>
+  </message>
+  <message>
+   <source>file to write</source>
+   <translation>Datei, die geschrieben wird</translation>
+  </message>
+  <message>
+   <source>file; its ending tells the kind</source>
+   <translation>Datei; ihre Endung sagt die Art</translation>
   </message>
   <message>
    <source>fine-tuned by eye</source>
@@ -8002,6 +8666,26 @@ Weiß</translation>
    <translation>Leuchtstoffröhre</translation>
   </message>
   <message>
+   <source>folder for profile, readings and report</source>
+   <translation>Ordner für Profil, Messungen und Bericht</translation>
+  </message>
+  <message>
+   <source>folder for the readings</source>
+   <translation>Ordner für die Messungen</translation>
+  </message>
+  <message>
+   <source>folder of a finished run</source>
+   <translation>Ordner eines fertigen Laufs</translation>
+  </message>
+  <message>
+   <source>folder of the finished run</source>
+   <translation>Ordner des fertigen Laufs</translation>
+  </message>
+  <message>
+   <source>for %1</source>
+   <translation>für %1</translation>
+  </message>
+  <message>
    <source>for a unit that is over its limits</source>
    <translation>für ein Exemplar über seinen Grenzen</translation>
   </message>
@@ -8014,6 +8698,10 @@ Weiß</translation>
    <translation>Vier Farben</translation>
   </message>
   <message>
+   <source>free text below it</source>
+   <translation>freier Text darunter</translation>
+  </message>
+  <message>
    <source>g must be within 0.5 to 5 and s within 0 to 1</source>
    <translation>g muss zwischen 0,5 und 5 liegen und s zwischen 0 und 1</translation>
   </message>
@@ -8024,6 +8712,10 @@ Weiß</translation>
   <message>
    <source>gamma %1</source>
    <translation>Gamma %1</translation>
+  </message>
+  <message>
+   <source>gamma (exponents and matrix), matrix (curves and matrix) or table (default)</source>
+   <translation>gamma (Exponenten und Matrix), matrix (Kurven und Matrix) oder table (Tabellen, sonst)</translation>
   </message>
   <message>
    <source>gamma profile</source>
@@ -8052,6 +8744,10 @@ Weiß</translation>
   <message>
    <source>greener</source>
    <translation>grüner</translation>
+  </message>
+  <message>
+   <source>grey %1: middle %2 cd/m², luminance %3 to %4 % of it, worst Δu'v' %5, ΔE00 mean %6, worst %7</source>
+   <translation>Grau %1: Mitte %2 cd/m², Leuchtdichte %3 bis %4 % davon, größtes Δu'v' %5, ΔE00 im Mittel %6, größte %7</translation>
   </message>
   <message>
    <source>greys ΔE00</source>
@@ -8086,12 +8782,20 @@ Weiß</translation>
    <translation>hat kein „%1“</translation>
   </message>
   <message>
+   <source>header, tags, white, gamut and video LUT of a profile</source>
+   <translation>Kopf, Einträge, Weiß, Farbumfang und Video-LUT eines Profils</translation>
+  </message>
+  <message>
    <source>held %</source>
    <translation>hält %</translation>
   </message>
   <message>
    <source>highest 10 %, mean</source>
    <translation>obere 10 %, Mittel</translation>
+  </message>
+  <message>
+   <source>hold the display against its aim, or against srgb, adobe-rgb, display-p3, dci-p3 or rec2020, without its profile</source>
+   <translation>den Bildschirm ohne sein Profil gegen sein Ziel halten (aim), oder gegen srgb, adobe-rgb, display-p3, dci-p3 oder rec2020</translation>
   </message>
   <message>
    <source>holds a row of another length</source>
@@ -8142,6 +8846,38 @@ Weiß</translation>
    <translation>enthält etwas, das keine Seriennummer ist</translation>
   </message>
   <message>
+   <source>how a figure of a display goes, over all its runs in the book</source>
+   <translation>wie eine Kennzahl eines Bildschirms läuft, über alle seine Läufe im Buch</translation>
+  </message>
+  <message>
+   <source>how far two displays show the same colours alike</source>
+   <translation>wie gleich zwei Bildschirme dieselben Farben zeigen</translation>
+  </message>
+  <message>
+   <source>how the light of each display goes, and when it will leave its limits</source>
+   <translation>wie das Licht jedes Bildschirms läuft, und wann es seine Grenzen verlassen wird</translation>
+  </message>
+  <message>
+   <source>how well a display can show a printing condition</source>
+   <translation>wie gut ein Bildschirm eine Druckbedingung zeigen kann</translation>
+  </message>
+  <message>
+   <source>id or name</source>
+   <translation>Kennung oder Name</translation>
+  </message>
+  <message>
+   <source>id or name of a display</source>
+   <translation>Kennung oder Name eines Bildschirms</translation>
+  </message>
+  <message>
+   <source>id or name, as often as there are; default: all</source>
+   <translation>Kennung oder Name, so oft es welche gibt; sonst: alle</translation>
+  </message>
+  <message>
+   <source>illuminance on the screen that the profile accounts for</source>
+   <translation>Beleuchtungsstärke auf dem Schirm, mit der das Profil rechnet</translation>
+  </message>
+  <message>
    <source>in the check</source>
    <translation>in der Prüfung</translation>
   </message>
@@ -8164,6 +8900,10 @@ Weiß</translation>
   <message>
    <source>install</source>
    <translation>Installieren</translation>
+  </message>
+  <message>
+   <source>install the profile even where the readings do not fit it</source>
+   <translation>das Profil auch installieren, wenn die Messungen nicht dazu passen</translation>
   </message>
   <message>
    <source>is "%1", not "%2"</source>
@@ -8390,6 +9130,10 @@ Weiß</translation>
    <translation>einmal gesprungen: ein Regler, ein Modus oder der Ort des Messgeräts</translation>
   </message>
   <message>
+   <source>it jumped once: a control, a mode, the meter's place</source>
+   <translation>es ist einmal gesprungen: ein Regler, ein Modus, der Ort des Messgeräts</translation>
+  </message>
+  <message>
    <source>it names no database</source>
    <translation>sie nennt keine Datenbank</translation>
   </message>
@@ -8514,6 +9258,10 @@ Weiß</translation>
    <translation>seine Einstellung %1 ist nicht bekannt</translation>
   </message>
   <message>
+   <source>its temperature, and how green it is</source>
+   <translation>seine Temperatur, und wie grün es ist</translation>
+  </message>
+  <message>
    <source>its version %1 is too old to be rescued</source>
    <translation>seine Version %1 ist zu alt, um gerettet zu werden</translation>
   </message>
@@ -8554,8 +9302,24 @@ Weiß</translation>
    <translation>Behalten eines Lichts</translation>
   </message>
   <message>
+   <source>keeps profiles in force from every login on</source>
+   <translation>hält Profile von jeder Anmeldung an in Kraft</translation>
+  </message>
+  <message>
+   <source>kelvin of a CIE daylight, 4000 to 25000</source>
+   <translation>Kelvin eines CIE-Tageslichts, 4000 bis 25000</translation>
+  </message>
+  <message>
+   <source>kelvin of a blackbody, 1000 to 25000</source>
+   <translation>Kelvin eines schwarzen Strahlers, 1000 bis 25000</translation>
+  </message>
+  <message>
    <source>lacks the value %1</source>
    <translation>der Wert %1 fehlt</translation>
+  </message>
+  <message>
+   <source>lantern40 (default), lantern72, chart24, skin, greys:COUNT, primaries, sweeps, random:COUNT:SEED, or a CGATS, CxF3 or CSV list</source>
+   <translation>lantern40 (sonst), lantern72, chart24, skin, greys:ANZAHL, primaries, sweeps, random:ANZAHL:START, oder eine Liste als CGATS, CxF3 oder CSV</translation>
   </message>
   <message>
    <source>larger than 32 MB</source>
@@ -8578,12 +9342,28 @@ Weiß</translation>
    <translation>lassen</translation>
   </message>
   <message>
+   <source>leave the monitor's controls alone</source>
+   <translation>die Regler des Monitors in Ruhe lassen</translation>
+  </message>
+  <message>
    <source>left out</source>
    <translation>ausgelassen</translation>
   </message>
   <message>
    <source>lent by the compositor</source>
    <translation>vom Compositor geliehen</translation>
+  </message>
+  <message>
+   <source>lets a logbook go with the book from now on</source>
+   <translation>lässt ein Logbuch von jetzt an mit dem Buch gehen</translation>
+  </message>
+  <message>
+   <source>lets a workstation in; prints its password once</source>
+   <translation>lässt einen Arbeitsplatz ein; zeigt sein Passwort einmal</translation>
+  </message>
+  <message>
+   <source>lets it go with none any more</source>
+   <translation>lässt es mit keinem mehr gehen</translation>
   </message>
   <message>
    <source>lies before the date of issue</source>
@@ -8618,6 +9398,10 @@ Weiß</translation>
    <translation>Grenze</translation>
   </message>
   <message>
+   <source>limit %1: %2</source>
+   <translation>Grenze %1: %2</translation>
+  </message>
+  <message>
    <source>limits</source>
    <translation>Grenzen</translation>
   </message>
@@ -8626,12 +9410,40 @@ Weiß</translation>
    <translation>Datenträger des Logbuchs</translation>
   </message>
   <message>
+   <source>long (default), or short: one page for a client</source>
+   <translation>long (sonst) oder short: eine Seite für Kunden</translation>
+  </message>
+  <message>
    <source>lowest 90 %, mean</source>
    <translation>untere 90 %, Mittel</translation>
   </message>
   <message>
    <source>luminance</source>
    <translation>Leuchtdichte</translation>
+  </message>
+  <message>
+   <source>machine-readable output, see docs/schema</source>
+   <translation>Ausgabe für Programme, siehe docs/schema</translation>
+  </message>
+  <message>
+   <source>made %1</source>
+   <translation>gemacht %1</translation>
+  </message>
+  <message>
+   <source>made at an unknown time</source>
+   <translation>gemacht zu unbekannter Zeit</translation>
+  </message>
+  <message>
+   <source>make that new logbook of what a damaged one still holds</source>
+   <translation>dieses neue Logbuch aus dem machen, was ein beschädigtes noch enthält</translation>
+  </message>
+  <message>
+   <source>makes a shared book for a house</source>
+   <translation>legt ein gemeinsames Buch für ein Haus an</translation>
+  </message>
+  <message>
+   <source>makes the book on a server that exists, by somebody who may</source>
+   <translation>legt das Buch auf einem vorhandenen Server an, durch jemanden, der das darf</translation>
   </message>
   <message>
    <source>matrix profile</source>
@@ -8644,6 +9456,14 @@ Weiß</translation>
   <message>
    <source>mean %1</source>
    <translation>Mittel %1</translation>
+  </message>
+  <message>
+   <source>mean %1 dE00 when last proved</source>
+   <translation>Mittel %1 dE00 beim letzten Nachweis</translation>
+  </message>
+  <message>
+   <source>mean %1, median %2, 95 % %3, worst %4 ΔE00</source>
+   <translation>Mittel %1, Median %2, 95 % %3, größte %4 ΔE00</translation>
   </message>
   <message>
    <source>mean difference ΔE00 %1, largest %2</source>
@@ -8672,6 +9492,10 @@ Weiß</translation>
   <message>
    <source>median</source>
    <translation>Median</translation>
+  </message>
+  <message>
+   <source>meter correction; default: the display's own</source>
+   <translation>Korrektur des Messgeräts; sonst: die des Bildschirms</translation>
   </message>
   <message>
    <source>meter fault</source>
@@ -8738,6 +9562,22 @@ Weiß</translation>
    <translation>darf nirgends fallen</translation>
   </message>
   <message>
+   <source>name of an output, see displays</source>
+   <translation>Name eines Ausgangs, siehe displays</translation>
+  </message>
+  <message>
+   <source>name of an output, see displays: on the real display</source>
+   <translation>Name eines Ausgangs, siehe displays: auf dem echten Bildschirm</translation>
+  </message>
+  <message>
+   <source>name of the meter, with --spectra</source>
+   <translation>Name des Messgeräts, mit --spectra</translation>
+  </message>
+  <message>
+   <source>name of who reports</source>
+   <translation>Name dessen, der berichtet</translation>
+  </message>
+  <message>
    <source>name, such as “beside the booth”</source>
    <translation>Name, etwa „neben der Kabine“</translation>
   </message>
@@ -8772,6 +9612,10 @@ Weiß</translation>
   <message>
    <source>native white</source>
    <translation>natives Weiß</translation>
+  </message>
+  <message>
+   <source>near a limit: another check might say otherwise</source>
+   <translation>nahe an einer Grenze: eine weitere Prüfung könnte anders ausgehen</translation>
   </message>
   <message>
    <source>needs one of the keys daylight, blackbody, xy, uv, or is "native"</source>
@@ -8858,6 +9702,10 @@ Weiß</translation>
    <translation>kein fertiger Lauf sagt, was er zeigt</translation>
   </message>
   <message>
+   <source>no limit is known</source>
+   <translation>keine Grenze ist bekannt</translation>
+  </message>
+  <message>
    <source>no limit is set for it</source>
    <translation>dafür ist keine Grenze gesetzt</translation>
   </message>
@@ -8880,6 +9728,10 @@ Weiß</translation>
   <message>
    <source>no profile is in use on it</source>
    <translation>darauf ist kein Profil in Gebrauch</translation>
+  </message>
+  <message>
+   <source>no profile, and no video LUT</source>
+   <translation>kein Profil und keine Video-LUT</translation>
   </message>
   <message>
    <source>no reading of %1</source>
@@ -9022,6 +9874,30 @@ Weiß</translation>
    <translation>jetzt, b*</translation>
   </message>
   <message>
+   <source>number of a removed run that is to come back</source>
+   <translation>Nummer eines entfernten Laufs, der zurückkommen soll</translation>
+  </message>
+  <message>
+   <source>number of a run that no list is to show</source>
+   <translation>Nummer eines Laufs, den keine Liste zeigen soll</translation>
+  </message>
+  <message>
+   <source>number of a run, or id or name of a display</source>
+   <translation>Nummer eines Laufs, oder Kennung oder Name eines Bildschirms</translation>
+  </message>
+  <message>
+   <source>number of patches, 24 to 12000 (default 96), or a CGATS, CxF3 or CSV list</source>
+   <translation>Anzahl der Felder, 24 bis 12000 (sonst 96), oder eine Liste als CGATS, CxF3 oder CSV</translation>
+  </message>
+  <message>
+   <source>number of that run</source>
+   <translation>Nummer dieses Laufs</translation>
+  </message>
+  <message>
+   <source>number of the run in it; default: the newest finished one</source>
+   <translation>Nummer des Laufs darin; sonst: der neueste fertige</translation>
+  </message>
+  <message>
    <source>obvious</source>
    <translation>deutlich</translation>
   </message>
@@ -9032,6 +9908,10 @@ Weiß</translation>
   <message>
    <source>of %1</source>
    <translation>von %1</translation>
+  </message>
+  <message>
+   <source>of --trend: luminance, white, contrast, tone, grey-mean, grey-worst, colour-mean, colour-95, colour-worst, black, p3, even-light, even-tint or even-colour; default luminance</source>
+   <translation>von --trend: luminance, white, contrast, tone, grey-mean, grey-worst, colour-mean, colour-95, colour-worst, black, p3, even-light, even-tint oder even-colour; sonst luminance</translation>
   </message>
   <message>
    <source>of a picture…</source>
@@ -9048,6 +9928,42 @@ Weiß</translation>
   <message>
    <source>of ours</source>
    <translation>von uns</translation>
+  </message>
+  <message>
+   <source>of the bench: reference (default) or colorimeter; or driver:PROGRAM, command:PROGRAM that prints X Y Z, or hand: numbers on standard input</source>
+   <translation>des Prüfstands: reference (sonst) oder colorimeter; oder driver:PROGRAMM, command:PROGRAMM, das X Y Z ausgibt, oder hand: Zahlen auf der Standardeingabe</translation>
+  </message>
+  <message>
+   <source>of the bench: reference (default) or colorimeter; with --output driver:PROGRAM, command:PROGRAM or hand</source>
+   <translation>des Prüfstands: reference (sonst) oder colorimeter; mit --output driver:PROGRAMM, command:PROGRAMM oder hand</translation>
+  </message>
+  <message>
+   <source>of the display, to place Lab colours; default: as sRGB</source>
+   <translation>des Bildschirms, um Lab-Farben zu platzieren; sonst: wie sRGB</translation>
+  </message>
+  <message>
+   <source>of the meter's noise; default 1</source>
+   <translation>des Rauschens des Messgeräts; sonst 1</translation>
+  </message>
+  <message>
+   <source>of the meter's noise; default 2</source>
+   <translation>des Rauschens des Messgeräts; sonst 2</translation>
+  </message>
+  <message>
+   <source>of the panel</source>
+   <translation>des Panels</translation>
+  </message>
+  <message>
+   <source>of the screen, default 0.012</source>
+   <translation>des Schirms, sonst 0,012</translation>
+  </message>
+  <message>
+   <source>of the workstation</source>
+   <translation>des Arbeitsplatzes</translation>
+  </message>
+  <message>
+   <source>of white in cd/m², for the time</source>
+   <translation>von Weiß in cd/m², für die Dauer</translation>
   </message>
   <message>
    <source>on now</source>
@@ -9076,6 +9992,14 @@ Weiß</translation>
   <message>
    <source>one is loaded</source>
    <translation>eine ist geladen</translation>
+  </message>
+  <message>
+   <source>one of them</source>
+   <translation>eines davon</translation>
+  </message>
+  <message>
+   <source>one page for a client</source>
+   <translation>eine Seite für Kunden</translation>
   </message>
   <message>
    <source>one that cannot be read</source>
@@ -9120,6 +10044,10 @@ Weiß</translation>
   <message>
    <source>output, %</source>
    <translation>Ausgang, %</translation>
+  </message>
+  <message>
+   <source>outside %1</source>
+   <translation>außerhalb %1</translation>
   </message>
   <message>
    <source>outside its limits in about %1 days (%2 to %3, eight times of ten)</source>
@@ -9170,6 +10098,10 @@ Weiß</translation>
    <translation>Feld %1</translation>
   </message>
   <message>
+   <source>patches, or colours to take from a picture</source>
+   <translation>Felder, oder Farben aus einem Bild</translation>
+  </message>
+  <message>
    <source>perceptual</source>
    <translation>wahrnehmungsgetreu</translation>
   </message>
@@ -9186,12 +10118,32 @@ Weiß</translation>
    <translation>Punkte</translation>
   </message>
   <message>
+   <source>points a side of the tables, odd, 17 to 45; default 33</source>
+   <translation>Stützpunkte je Kante der Tabellen, ungerade, 17 bis 45; sonst 33</translation>
+  </message>
+  <message>
+   <source>points; default 340</source>
+   <translation>Punkt; sonst 340</translation>
+  </message>
+  <message>
+   <source>points; default 480</source>
+   <translation>Punkt; sonst 480</translation>
+  </message>
+  <message>
    <source>port</source>
    <translation>Port</translation>
   </message>
   <message>
    <source>power</source>
    <translation>Strom</translation>
+  </message>
+  <message>
+   <source>predicted by the profile, nothing is read: %1 of the %2 patches lie inside the display's gamut; all: mean %3, worst %4 ΔE00</source>
+   <translation>nach dem Profil vorhergesagt, nichts ist gemessen: %1 der %2 Felder liegen im Farbumfang des Bildschirms; alle: Mittel %3, größte %4 ΔE00</translation>
+  </message>
+  <message>
+   <source>predicted ΔE00 mean %1 (k = 2), 95 % %2, largest %3 (%4)</source>
+   <translation>vorhergesagtes ΔE00 im Mittel %1 (k = 2), 95 % %2, größte %3 (%4)</translation>
   </message>
   <message>
    <source>print %1</source>
@@ -9214,6 +10166,10 @@ Weiß</translation>
    <translation>Profil dieses Laufs</translation>
   </message>
   <message>
+   <source>profile: %1</source>
+   <translation>Profil: %1</translation>
+  </message>
+  <message>
    <source>profiles are written in version 2 (2.4) or 4 (4.4)</source>
    <translation>Profile werden in Version 2 (2.4) oder 4 (4.4) geschrieben</translation>
   </message>
@@ -9224,6 +10180,10 @@ Weiß</translation>
   <message>
    <source>proved %1</source>
    <translation>nachgewiesen %1</translation>
+  </message>
+  <message>
+   <source>proves the profile in use, and ends with 4 where it passes a limit</source>
+   <translation>prüft das benutzte Profil und endet mit 4, wo es eine Grenze überschreitet</translation>
   </message>
   <message>
    <source>purplish blue</source>
@@ -9252,6 +10212,14 @@ Weiß</translation>
   <message>
    <source>readings of this run</source>
    <translation>Messungen dieses Laufs</translation>
+  </message>
+  <message>
+   <source>reads the password from the standard input into the desktop's secret service</source>
+   <translation>liest das Passwort von der Standardeingabe in den Schlüsselbund des Desktops</translation>
+  </message>
+  <message>
+   <source>reads the same greys all over the screen; the meter is led from field to field. Called again on the same folder it goes on from the last reading; exit code 4 when a limit of the tolerance is passed</source>
+   <translation>misst dieselben Graustufen überall auf dem Schirm; das Messgerät wird von Feld zu Feld geführt. Noch einmal mit demselben Ordner aufgerufen, geht es nach der letzten Messung weiter; Rückgabewert 4, wenn eine Grenze der Toleranz überschritten ist</translation>
   </message>
   <message>
    <source>ready</source>
@@ -9286,6 +10254,10 @@ Weiß</translation>
    <translation>Rot, Grün, Blau</translation>
   </message>
   <message>
+   <source>reference colours through a profile on a simulated display, without meter noise, or on a real one by a meter; prints ΔE00</source>
+   <translation>Referenzfarben durch ein Profil auf einem simulierten Bildschirm, ohne Rauschen des Messgeräts, oder auf einem echten mit einem Messgerät; gibt ΔE00 aus</translation>
+  </message>
+  <message>
    <source>reference meter</source>
    <translation>Referenzmessgerät</translation>
   </message>
@@ -9302,8 +10274,20 @@ Weiß</translation>
    <translation>Reflexionsgrad </translation>
   </message>
   <message>
+   <source>relative to the aimed white of %1 cd/m².</source>
+   <translation>bezogen auf das angestrebte Weiß von %1 cd/m².</translation>
+  </message>
+  <message>
+   <source>relative to the measured white of %1 cd/m².</source>
+   <translation>bezogen auf das gemessene Weiß von %1 cd/m².</translation>
+  </message>
+  <message>
    <source>relative to white</source>
    <translation>relativ zum Weiß</translation>
+  </message>
+  <message>
+   <source>reminds of a check a month on</source>
+   <translation>erinnert nach einem Monat an eine Prüfung</translation>
   </message>
   <message>
    <source>removal of a light</source>
@@ -9334,6 +10318,14 @@ Weiß</translation>
    <translation>Lauf %1 ist nicht im Logbuch</translation>
   </message>
   <message>
+   <source>run 12 with all its readings, to be checked by recheck</source>
+   <translation>Lauf 12 mit allen Messungen, nachzurechnen mit recheck</translation>
+  </message>
+  <message>
+   <source>runs of others are fetched that are not older; default 400</source>
+   <translation>Läufe anderer werden geholt, die nicht älter sind; sonst 400</translation>
+  </message>
+  <message>
    <source>sRGB</source>
    <translation>sRGB</translation>
   </message>
@@ -9348,6 +10340,14 @@ Weiß</translation>
   <message>
    <source>secret service</source>
    <translation>Schlüsselbund</translation>
+  </message>
+  <message>
+   <source>see agree</source>
+   <translation>siehe agree</translation>
+  </message>
+  <message>
+   <source>see log --trend</source>
+   <translation>siehe log --trend</translation>
   </message>
   <message>
    <source>seen: mean ΔE00 %1, largest %2 · %3</source>
@@ -9370,12 +10370,28 @@ Weiß</translation>
    <translation>Seriennummer, getippt oder eingelesen</translation>
   </message>
   <message>
+   <source>set of colours that ships with the program, or a file of colours; default lantern40</source>
+   <translation>Farbsatz, der dem Programm beiliegt, oder eine Farbdatei; sonst lantern40</translation>
+  </message>
+  <message>
+   <source>settings of the monitor; default: the display file's</source>
+   <translation>Einstellungen des Monitors; sonst: die der Bildschirmdatei</translation>
+  </message>
+  <message>
+   <source>settings of the monitor; default: those the run left, else the display file's</source>
+   <translation>Einstellungen des Monitors; sonst: die der Lauf hinterließ, oder die der Bildschirmdatei</translation>
+  </message>
+  <message>
    <source>settle</source>
    <translation>Einschwingen</translation>
   </message>
   <message>
    <source>shares no patch with the readings in contact</source>
    <translation>hat kein Feld mit den Messungen im Kontakt gemeinsam</translation>
+  </message>
+  <message>
+   <source>show the paper's own white instead of the display's</source>
+   <translation>das Weiß des Papiers zeigen statt dem des Bildschirms</translation>
   </message>
   <message>
    <source>shows another display than the run was made on (%1)</source>
@@ -9386,8 +10402,32 @@ Weiß</translation>
    <translation>nebeneinander</translation>
   </message>
   <message>
+   <source>since power-on; default: fully warm</source>
+   <translation>seit dem Einschalten; sonst: ganz warm</translation>
+  </message>
+  <message>
+   <source>six numbers a line in, their difference out: L* a* b* twice, reference first; X Y Z (cd/m²) twice for itp</source>
+   <translation>sechs Zahlen je Zeile hinein, ihr Abstand heraus: zweimal L* a* b*, die Referenz zuerst; für itp zweimal X Y Z (cd/m²)</translation>
+  </message>
+  <message>
    <source>skin tones</source>
    <translation>Hauttöne</translation>
+  </message>
+  <message>
+   <source>slot of it, 1 the first; the aim's primaries are mixed there where the monitor can</source>
+   <translation>Platz darin, 1 ist der erste; die Primärfarben des Ziels werden dort gemischt, wo der Monitor es kann</translation>
+  </message>
+  <message>
+   <source>slot.json of a calibrated memory slot</source>
+   <translation>slot.json eines kalibrierten Speicherplatzes</translation>
+  </message>
+  <message>
+   <source>spectra of a panel's red, green and blue; with --daylight: what its white has to be for the 10° observer</source>
+   <translation>Spektren von Rot, Grün und Blau eines Panels; mit --daylight: was sein Weiß für den 10°-Beobachter sein muss</translation>
+  </message>
+  <message>
+   <source>spread (default), grid or rendition24</source>
+   <translation>spread (sonst), grid oder rendition24</translation>
   </message>
   <message>
    <source>standard deviation</source>
@@ -9414,6 +10454,10 @@ Weiß</translation>
    <translation>fällt heraus in %1</translation>
   </message>
   <message>
+   <source>start it now and at every login</source>
+   <translation>jetzt und bei jeder Anmeldung starten</translation>
+  </message>
+  <message>
    <source>state of the bench in the logbook</source>
    <translation>Zustand des Prüfstands im Logbuch</translation>
   </message>
@@ -9426,8 +10470,20 @@ Weiß</translation>
    <translation>Streulicht</translation>
   </message>
   <message>
+   <source>studio, general, basic, soft-proof or viewing, or a file of limits: exit code 4 when exceeded</source>
+   <translation>studio, general, basic, soft-proof oder viewing, oder eine Datei mit Grenzen: Rückgabewert 4, wenn überschritten</translation>
+  </message>
+  <message>
    <source>table profile</source>
    <translation>Tabellenprofil</translation>
+  </message>
+  <message>
+   <source>take over all runs of that logbook, or of a backup, that are not in this one; a new logbook is made where there is none</source>
+   <translation>alle Läufe dieses Logbuchs oder einer Sicherung übernehmen, die in diesem fehlen; wo keines ist, wird ein neues angelegt</translation>
+  </message>
+  <message>
+   <source>take the folder's logbook over from a program on another computer that is gone</source>
+   <translation>das Logbuch des Ordners von einem Programm auf einem anderen Rechner übernehmen, das es nicht mehr gibt</translation>
   </message>
   <message>
    <source>tells nothing sensible of its screen</source>
@@ -9444,6 +10500,10 @@ Weiß</translation>
   <message>
    <source>the JSON text ends too early</source>
    <translation>der JSON-Text endet zu früh</translation>
+  </message>
+  <message>
+   <source>the SQLite file</source>
+   <translation>die SQLite-Datei</translation>
   </message>
   <message>
    <source>the X server does not answer</source>
@@ -9470,6 +10530,10 @@ Weiß</translation>
    <translation>das Ziel verlangt %1 cd/m² bei %2, der Bildschirm erreicht dort %3. Erhöhen Sie seine Helligkeit, oder nehmen Sie %3 cd/m² oder weniger oder ein Weiß näher an seinem eigenen.</translation>
   </message>
   <message>
+   <source>the aim that all displays of a desk can share</source>
+   <translation>das Ziel, das alle Bildschirme eines Tisches teilen können</translation>
+  </message>
+  <message>
    <source>the aim, no profile</source>
    <translation>das Ziel, kein Profil</translation>
   </message>
@@ -9486,6 +10550,10 @@ Weiß</translation>
    <translation>der Prüfstand</translation>
   </message>
   <message>
+   <source>the brightest white, contrast and gamut that several displays can share, from what each was read to do, and what each gives up for it</source>
+   <translation>das hellste Weiß, der Kontrast und der Farbumfang, die mehrere Bildschirme teilen können, nach dem, was von jedem gemessen ist, und was jeder dafür aufgibt</translation>
+  </message>
+  <message>
    <source>the chart as read</source>
    <translation>die Tafel, wie gemessen</translation>
   </message>
@@ -9496,6 +10564,10 @@ Weiß</translation>
   <message>
    <source>the colours proved</source>
    <translation>die nachgewiesenen Farben</translation>
+  </message>
+  <message>
+   <source>the colours that matter in a picture</source>
+   <translation>die Farben, auf die es in einem Bild ankommt</translation>
   </message>
   <message>
    <source>the compositor converts colours on the way, or its video LUT has no effect: a primary is %1 % off the panel's own</source>
@@ -9536,6 +10608,14 @@ Weiß</translation>
   <message>
    <source>the display's primaries span no colours</source>
    <translation>die Primärfarben des Bildschirms spannen keine Farben auf</translation>
+  </message>
+  <message>
+   <source>the displays of this desktop, and the names of their outputs</source>
+   <translation>die Bildschirme dieses Desktops, und die Namen ihrer Ausgänge</translation>
+  </message>
+  <message>
+   <source>the displays of this desktop, what each is able to do, and what is in force</source>
+   <translation>die Bildschirme dieses Desktops, was jeder kann, und was in Kraft ist</translation>
   </message>
   <message>
    <source>the driver for PostgreSQL is missing</source>
@@ -9602,12 +10682,24 @@ Weiß</translation>
    <translation>der Monitor hat keinen Speicherplatz, der zu erreichen ist</translation>
   </message>
   <message>
+   <source>the monitor's own evening out: on, off or not-known (default); a simulated display is set to it</source>
+   <translation>der eigene Ausgleich des Monitors: on, off oder not-known (sonst); ein simulierter Bildschirm wird so eingestellt</translation>
+  </message>
+  <message>
+   <source>the one that was in use before</source>
+   <translation>das, das vorher benutzt war</translation>
+  </message>
+  <message>
    <source>the page is closed</source>
    <translation>die Seite ist geschlossen</translation>
   </message>
   <message>
    <source>the panel's brightness cannot be turned: %1</source>
    <translation>die Helligkeit des Panels lässt sich nicht stellen: %1</translation>
+  </message>
+  <message>
+   <source>the panel's white for the 10° observer: x %1 y %2, from the aim Δu' %3 Δv' %4 (Δu'v' %5)</source>
+   <translation>das Weiß des Panels für den 10°-Beobachter: x %1 y %2, vom Ziel Δu' %3 Δv' %4 (Δu'v' %5)</translation>
   </message>
   <message>
    <source>the password cannot be kept: %1</source>
@@ -9666,6 +10758,10 @@ Weiß</translation>
    <translation>dem Profil fehlen Tabellen oder Kurven zum Umrechnen von Farben (%1)</translation>
   </message>
   <message>
+   <source>the profiles of a display, which is in use, and the way to another</source>
+   <translation>die Profile eines Bildschirms, welches benutzt ist, und der Weg zu einem anderen</translation>
+  </message>
+  <message>
    <source>the program can turn them</source>
    <translation>das Programm kann sie stellen</translation>
   </message>
@@ -9680,6 +10776,10 @@ Weiß</translation>
   <message>
    <source>the readings of this run do not fit its plan</source>
    <translation>die Messungen dieses Laufs passen nicht zu seinem Plan</translation>
+  </message>
+  <message>
+   <source>the report of any finished run: PDF, HTML, JSON, the colours as CSV or the readings as CGATS</source>
+   <translation>der Bericht eines fertigen Laufs: PDF, HTML, JSON, die Farben als CSV oder die Messungen als CGATS</translation>
   </message>
   <message>
    <source>the result of its stage %1 is missing</source>
@@ -9698,6 +10798,22 @@ Weiß</translation>
    <translation>der Lauf, gegen den sie gehalten wird, fehlt</translation>
   </message>
   <message>
+   <source>the same</source>
+   <translation>dasselbe</translation>
+  </message>
+  <message>
+   <source>the same by the reference</source>
+   <translation>dasselbe mit der Referenz</translation>
+  </message>
+  <message>
+   <source>the same on a real display; given again, it goes on from the last reading</source>
+   <translation>dasselbe auf einem echten Bildschirm; noch einmal aufgerufen, geht es nach der letzten Messung weiter</translation>
+  </message>
+  <message>
+   <source>the same on a simulated display, for scripts</source>
+   <translation>dasselbe auf einem simulierten Bildschirm, für Skripte</translation>
+  </message>
+  <message>
    <source>the sensitivities are on another scale than the CIE functions: white would be read as %1 times its luminance</source>
    <translation>die Empfindlichkeiten haben eine andere Skala als die CIE-Funktionen: Weiß würde als %1-Faches seiner Leuchtdichte gemessen</translation>
   </message>
@@ -9714,6 +10830,10 @@ Weiß</translation>
    <translation>das gemeinsame Buch kann nicht verwendet werden: %1</translation>
   </message>
   <message>
+   <source>the shared book of a house, in PostgreSQL: made, joined, kept in step, asked</source>
+   <translation>das gemeinsame Buch eines Hauses, in PostgreSQL: angelegt, betreten, abgeglichen, befragt</translation>
+  </message>
+  <message>
    <source>the shared book was made by a newer Bold Lantern</source>
    <translation>das gemeinsame Buch wurde von einem neueren Bold Lantern angelegt</translation>
   </message>
@@ -9728,6 +10848,18 @@ Weiß</translation>
   <message>
    <source>the two proofs have no colour in common</source>
    <translation>die beiden Nachweise haben keine Farbe gemeinsam</translation>
+  </message>
+  <message>
+   <source>the white of a simulated display</source>
+   <translation>das Weiß eines simulierten Bildschirms</translation>
+  </message>
+  <message>
+   <source>the whole job on a simulated or real display; called again on the same folder it goes on from the last reading</source>
+   <translation>die ganze Arbeit an einem simulierten oder echten Bildschirm; noch einmal mit demselben Ordner aufgerufen, geht es nach der letzten Messung weiter</translation>
+  </message>
+  <message>
+   <source>the window's logbook, or another</source>
+   <translation>das Logbuch des Fensters, oder ein anderes</translation>
   </message>
   <message>
    <source>there are no colours in it</source>
@@ -9780,6 +10912,10 @@ Weiß</translation>
   <message>
    <source>this check is not finished</source>
    <translation>diese Prüfung ist nicht fertig</translation>
+  </message>
+  <message>
+   <source>this computer's own</source>
+   <translation>das dieses Rechners</translation>
   </message>
   <message>
    <source>this computer, for the device</source>
@@ -9867,6 +11003,10 @@ Weiß</translation>
    <translation>dieses Weiß ist aus den Primärfarben nicht zu mischen</translation>
   </message>
   <message>
+   <source>three numbers a line in, three out. xyz and the Y of xyy and uv (u' v' Y) are in the scale of the white; srgb is 0..1, hue in degrees</source>
+   <translation>drei Zahlen je Zeile hinein, drei heraus. xyz und das Y von xyy und uv (u' v' Y) sind im Maßstab des Weiß; srgb ist 0..1, Farbton in Grad</translation>
+  </message>
+  <message>
    <source>three numbers on a line were expected, it printed "%1"</source>
    <translation>drei Zahlen in einer Zeile wurden erwartet, ausgegeben wurde „%1“</translation>
   </message>
@@ -9883,8 +11023,20 @@ Weiß</translation>
    <translation>zurückneigen</translation>
   </message>
   <message>
+   <source>to an aim of your own, with as many patches as it takes</source>
+   <translation>auf ein eigenes Ziel, mit so vielen Feldern wie nötig</translation>
+  </message>
+  <message>
+   <source>to judge by: studio (default), general, basic, soft-proof or viewing</source>
+   <translation>nach denen geurteilt wird: studio (sonst), general, basic, soft-proof oder viewing</translation>
+  </message>
+  <message>
    <source>tone</source>
    <translation>Tonwerte</translation>
+  </message>
+  <message>
+   <source>tone, gamma, correction, lut, grey-tint, grey-uv, gamut-uv, gamut-xy, share or roses</source>
+   <translation>tone, gamma, correction, lut, grey-tint, grey-uv, gamut-uv, gamut-xy, share oder roses</translation>
   </message>
   <message>
    <source>too cool</source>
@@ -9897,6 +11049,10 @@ Weiß</translation>
   <message>
    <source>too dull</source>
    <translation>zu matt</translation>
+  </message>
+  <message>
+   <source>too far from the locus</source>
+   <translation>zu weit von der Kurve</translation>
   </message>
   <message>
    <source>too light</source>
@@ -10003,6 +11159,10 @@ Weiß</translation>
    <translation>sehr weit</translation>
   </message>
   <message>
+   <source>video LUT: %1</source>
+   <translation>Video-LUT: %1</translation>
+  </message>
+  <message>
    <source>video LUTs</source>
    <translation>Video-LUTs</translation>
   </message>
@@ -10059,12 +11219,68 @@ Weiß</translation>
    <translation>Gewicht</translation>
   </message>
   <message>
+   <source>what colours are relative to: measured (default) or aimed white</source>
+   <translation>worauf Farben bezogen sind: gemessenes (measured, sonst) oder angestrebtes (aimed) Weiß</translation>
+  </message>
+  <message>
+   <source>what is in a profile</source>
+   <translation>was in einem Profil steht</translation>
+  </message>
+  <message>
+   <source>what is in use, and what was before</source>
+   <translation>was benutzt ist, und was es vorher war</translation>
+  </message>
+  <message>
+   <source>what is missing here, and what to do about it</source>
+   <translation>was hier fehlt, und was dagegen zu tun ist</translation>
+  </message>
+  <message>
+   <source>what it is called</source>
+   <translation>wie es heißt</translation>
+  </message>
+  <message>
+   <source>what keeps profiles in force from login to login, and reminds of checks</source>
+   <translation>was Profile von Anmeldung zu Anmeldung in Kraft hält und an Prüfungen erinnert</translation>
+  </message>
+  <message>
    <source>what the display has now cannot be noted there</source>
    <translation>was der Bildschirm jetzt hat, kann dort nicht vermerkt werden</translation>
   </message>
   <message>
    <source>what the profile is made for</source>
    <translation>wofür das Profil gemacht wird</translation>
+  </message>
+  <message>
+   <source>what this machine, its desktop and displays can do, and what is missing; exit code 4 when something is</source>
+   <translation>was dieser Rechner, sein Desktop und seine Bildschirme können, und was fehlt; Rückgabewert 4, wenn etwas fehlt</translation>
+  </message>
+  <message>
+   <source>what two displays of the house make of the same colours</source>
+   <translation>was zwei Bildschirme des Hauses aus denselben Farben machen</translation>
+  </message>
+  <message>
+   <source>where D65 lies</source>
+   <translation>wo D65 liegt</translation>
+  </message>
+  <message>
+   <source>where the white of each display is going</source>
+   <translation>wohin das Weiß jedes Bildschirms läuft</translation>
+  </message>
+  <message>
+   <source>whether the figures of a report follow from its readings</source>
+   <translation>ob die Kennzahlen eines Berichts aus seinen Messungen folgen</translation>
+  </message>
+  <message>
+   <source>whether the run in that folder still holds</source>
+   <translation>ob der Lauf in diesem Ordner noch gilt</translation>
+  </message>
+  <message>
+   <source>which diagrams there are</source>
+   <translation>welche Diagramme es gibt</translation>
+  </message>
+  <message>
+   <source>which display is best for critical work, and which calibration no longer helps</source>
+   <translation>welcher Bildschirm für kritische Arbeit der beste ist, und welche Kalibrierung nicht mehr hilft</translation>
   </message>
   <message>
    <source>white</source>
@@ -10083,12 +11299,28 @@ Weiß</translation>
    <translation>Weiß und Leuchtdichte: ISO 3664:2009, Bilder auf Monitoren; aus dem Gedächtnis eingetragen</translation>
   </message>
   <message>
+   <source>white and tone to share, and at most that luminance; default: D65, gamma 2.2</source>
+   <translation>gemeinsames Weiß und Tonwertkurve, und höchstens diese Leuchtdichte; sonst: D65, Gamma 2,2</translation>
+  </message>
+  <message>
    <source>white cd/m²</source>
    <translation>Weiß cd/m²</translation>
   </message>
   <message>
+   <source>white changed by up to %1 % in luminance meanwhile, which is taken out</source>
+   <translation>Weiß hat sich unterdessen in der Leuchtdichte um bis zu %1 % geändert, was herausgerechnet ist</translation>
+  </message>
+  <message>
+   <source>white gains %1 % in 30 days</source>
+   <translation>Weiß gewinnt in 30 Tagen %1 %</translation>
+  </message>
+  <message>
    <source>white is ΔE00</source>
    <translation>Weiß ist ΔE00</translation>
+  </message>
+  <message>
+   <source>white loses %1 % in 30 days</source>
+   <translation>Weiß verliert in 30 Tagen %1 %</translation>
   </message>
   <message>
    <source>white was read as having no light</source>
@@ -10111,8 +11343,16 @@ Weiß</translation>
    <translation>Weiß Δu'v'</translation>
   </message>
   <message>
+   <source>whites Δu'v' %1, luminance of the second over the first's %2</source>
+   <translation>Weiß Δu'v' %1, Leuchtdichte des zweiten durch die des ersten %2</translation>
+  </message>
+  <message>
    <source>whole numbers are expected</source>
    <translation>ganze Zahlen werden erwartet</translation>
+  </message>
+  <message>
+   <source>whose book it is</source>
+   <translation>wessen Buch es ist</translation>
   </message>
   <message>
    <source>wide</source>
@@ -10127,8 +11367,36 @@ Weiß</translation>
    <translation>mit %1 auf diesem Bildschirm</translation>
   </message>
   <message>
+   <source>with --csv: a line for each reading; with --json: the runs whole</source>
+   <translation>mit --csv: eine Zeile je Messung; mit --json: die ganzen Läufe</translation>
+  </message>
+  <message>
+   <source>with --output: driver:PROGRAM, command:PROGRAM or hand</source>
+   <translation>mit --output: driver:PROGRAMM, command:PROGRAMM oder hand</translation>
+  </message>
+  <message>
+   <source>with --output: folder for the readings</source>
+   <translation>mit --output: Ordner für die Messungen</translation>
+  </message>
+  <message>
+   <source>with --page: display file, for the bench's meter in front of the device</source>
+   <translation>mit --page: Bildschirmdatei, für das Messgerät des Prüfstands vor dem Gerät</translation>
+  </message>
+  <message>
+   <source>with --page: seconds in which the device may fetch profile and report</source>
+   <translation>mit --page: Sekunden, in denen das Gerät Profil und Bericht holen kann</translation>
+  </message>
+  <message>
+   <source>with --page: the device of that name; default: the first</source>
+   <translation>mit --page: das Gerät dieses Namens; sonst: das erste</translation>
+  </message>
+  <message>
    <source>with a meter of usual speed</source>
    <translation>mit einem Messgerät von üblicher Schnelligkeit</translation>
+  </message>
+  <message>
+   <source>with its colour %1 %</source>
+   <translation>mit seiner Farbe %1 %</translation>
   </message>
   <message>
    <source>within</source>
@@ -10153,6 +11421,14 @@ Weiß</translation>
   <message>
    <source>worst colour</source>
    <translation>schlechteste Farbe</translation>
+  </message>
+  <message>
+   <source>writes a chart for run --chart, tells how long it takes</source>
+   <translation>schreibt eine Farbtafel für run --chart und sagt, wie lange sie dauert</translation>
+  </message>
+  <message>
+   <source>written to %1</source>
+   <translation>geschrieben nach %1</translation>
   </message>
   <message>
    <source>x</source>
@@ -10189,6 +11465,14 @@ Weiß</translation>
   <message>
    <source>x,y of a chromaticity is expected</source>
    <translation>x,y eines Farborts wird erwartet</translation>
+  </message>
+  <message>
+   <source>x,y of the room's light, default D50</source>
+   <translation>x,y des Raumlichts, sonst D50</translation>
+  </message>
+  <message>
+   <source>xyz xyy lab lch luv uv srgb</source>
+   <translation>xyz xyy lab lch luv uv srgb</translation>
   </message>
   <message>
    <source>y</source>
@@ -10263,10 +11547,6 @@ v. Ziel</translation>
   <message>
    <source>Δu'v' %1 from the aim</source>
    <translation>Δu'v' %1 vom Ziel</translation>
-  </message>
-  <message>
-   <source>— (too far from the locus)</source>
-   <translation>— (zu weit von der Kurve)</translation>
   </message>
   <message>
    <source>⊘  No: %1 names %2 profile</source>

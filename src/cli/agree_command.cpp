@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
 #include "cli/log_words.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "run/logbook/desk_state.h"
@@ -89,9 +90,9 @@ int figures(const AgreeOptions &o, Place &place, const run::DeskState &a, const 
         else
             std::cout << f.name << '\t' << (f.first ? compactNumber(*f.first) : "-") << '\t'
                       << (f.second ? compactNumber(*f.second) : "-") << '\t' << f.unit << '\t'
-                      << (!stands   ? ""
-                          : *stands ? "differs"
-                                    : "within uncertainty")
+                      << (!stands   ? std::string()
+                          : *stands ? said("differs")
+                                    : said("within uncertainty"))
                       << '\n';
     }
     if (o.json)
@@ -122,8 +123,8 @@ int everyPair(const AgreeOptions &o, Place &place)
                              .dump()
                       << '\n';
         else
-            std::cout << "For critical work: " << printable(r.bestReason.inEnglish())
-                      << ".\nTo be replaced: " << printable(r.replaceReason.inEnglish()) << ".\n";
+            std::cout << said({"For critical work: %1.", {said(r.bestReason)}}) << '\n'
+                      << said({"To be replaced: %1.", {said(r.replaceReason)}}) << '\n';
         return 0;
     }
     Json list = Json::array();
@@ -138,11 +139,12 @@ int everyPair(const AgreeOptions &o, Place &place)
                                 {"mean_uncertainty", g.meanError},
                                 {"max", g.deltaE00.max}});
             else
-                std::cout << printable(states[i].displayName.toStdString()) << " and "
-                          << printable(states[k].displayName.toStdString()) << ": ΔE00 mean "
-                          << fixedNumber(g.deltaE00.mean, 2) << " ± "
-                          << fixedNumber(kCoverageFactor * g.meanError, 2) << ", largest "
-                          << fixedNumber(g.deltaE00.max, 2) << '\n';
+                std::cout << said({"%1 and %2: ΔE00 mean %3 ± %4, largest %5",
+                                   {shown(states[i].displayName), shown(states[k].displayName),
+                                    fixedNumber(g.deltaE00.mean, 2),
+                                    fixedNumber(kCoverageFactor * g.meanError, 2),
+                                    fixedNumber(g.deltaE00.max, 2)}})
+                          << '\n';
         }
     if (o.json)
         std::cout << list.dump() << '\n';
@@ -168,15 +170,16 @@ int byReadings(const AgreeOptions &o, Place &place, const run::DeskState &a,
         throw Error(ErrorKind::BadInput, "agree", "the two proofs have no colour in common",
                     "Prove both with the same set of colours.");
     if (!o.json) {
-        std::cout << printable(a.displayName.toStdString()) << " and "
-                  << printable(b.displayName.toStdString()) << ", read on both: ΔE00 mean "
-                  << fixedNumber(g->deltaE00.mean, 2) << " ± "
-                  << fixedNumber(kCoverageFactor * g->meanError, 2) << " (scatter of the meter, "
-                  << "k = 2), largest " << fixedNumber(g->deltaE00.max, 2) << " ("
-                  << printable(g->colours[*g->worst].asked.name) << ")\nwhites Δu'v' "
-                  << fixedNumber(g->whiteDeltaUv, 4)
-                  << ", luminance of the second over the first's "
-                  << fixedNumber(g->luminanceRatio, 3) << '\n';
+        std::cout
+            << said({"%1 and %2, read on both: ΔE00 mean %3 ± %4 (scatter of the meter, twice "
+                     "the standard uncertainty), largest %5 (%6)",
+                     {shown(a.displayName), shown(b.displayName), fixedNumber(g->deltaE00.mean, 2),
+                      fixedNumber(kCoverageFactor * g->meanError, 2),
+                      fixedNumber(g->deltaE00.max, 2), g->colours[*g->worst].asked.name}})
+            << '\n'
+            << said({"whites Δu'v' %1, luminance of the second over the first's %2",
+                     {fixedNumber(g->whiteDeltaUv, 4), fixedNumber(g->luminanceRatio, 3)}})
+            << '\n';
         return 0;
     }
     const auto light = [](const XYZ &c) { return Json{c.X, c.Y, c.Z}; };
@@ -258,18 +261,23 @@ int commonAim(const CommonAimOptions &o)
         std::cout << j.dump() << '\n';
         return 0;
     }
-    const auto percent = [](double share) { return fixedNumber(100 * share, 0) + " %"; };
-    std::cout << "All can share: " << aimSummary(c.aim) << "; their common gamut holds "
-              << percent(c.srgbCoverage) << " of sRGB, " << percent(c.p3Coverage) << " of P3.\n"
-              << "Light is limited by " << printable(c.plans[c.darkest].name) << ", contrast by "
-              << printable(c.plans[c.flattest].name) << ".\n";
+    const auto percent = [](double share) { return fixedNumber(100 * share, 0); };
+    std::cout << said({"All can share: %1; their common gamut holds %2 % of sRGB, %3 % of P3.",
+                       {saidFigures(aimSummary(c.aim)), percent(c.srgbCoverage),
+                        percent(c.p3Coverage)}})
+              << '\n'
+              << said({"Light is limited by %1, contrast by %2.",
+                       {c.plans[c.darkest].name, c.plans[c.flattest].name}})
+              << '\n';
     for (const SharePlan &p : c.plans)
-        std::cout << printable(p.name) << ": could give " << fixedNumber(p.peak, 0)
-                  << " cd/m², contrast " << fixedNumber(p.contrast, 0) << "; gives up "
-                  << percent(p.lightGivenUp) << " of its light, " << percent(p.contrastGivenUp)
-                  << " of its contrast, " << percent(p.gamutGivenUp) << " of its gamut\n";
+        std::cout << said({"%1: could give %2 cd/m², contrast %3; gives up %4 % of its light, %5 % "
+                           "of its contrast, %6 % of its gamut",
+                           {p.name, fixedNumber(p.peak, 0), fixedNumber(p.contrast, 0),
+                            percent(p.lightGivenUp), percent(p.contrastGivenUp),
+                            percent(p.gamutGivenUp)}})
+                  << '\n';
     if (c.isEstimated)
-        std::cout << "Light at the top of the brightness is foretold, not read.\n";
+        std::cout << said("Light at the top of the brightness is foretold, not read.") << '\n';
     return 0;
 }
 

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
 #include "cli/log_words.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "platform/secrets.h"
@@ -72,9 +73,14 @@ int init(const BookOptions &o)
     const run::BookAddress address = addressOf(o);
     run::SharedBook::init(address, passwordFor(address, o.passwordFile));
     run::SharedBook book(address, passwordFor(address, o.passwordFile));
-    std::cout << "The shared book is ready at " << printable(address.url().toStdString())
-              << (book.isEncrypted() ? ", over an encrypted connection" : "")
-              << ".\nLet each workstation in: bold-lantern-cli book admit NAME --url URL\n";
+    const std::string url = address.url().toStdString();
+    std::cout << said(book.isEncrypted()
+                          ? Message("The shared book is ready at %1, over an encrypted connection.",
+                                    {url})
+                          : Message("The shared book is ready at %1.", {url}))
+              << '\n'
+              << said("Let each workstation in: bold-lantern-cli book admit NAME --url URL")
+              << '\n';
     return 0;
 }
 
@@ -83,10 +89,11 @@ int admit(const BookOptions &o)
     run::SharedBook book = open(o);
     const QString password = book.admit(QString::fromStdString(o.name));
     if (password.isEmpty())
-        std::cout << printable(o.name) << " was known before and may use the book; its password "
-                  << "stays.\n";
+        std::cout << said({"%1 was known before and may use the book; its password stays.",
+                           {o.name}})
+                  << '\n';
     else
-        std::cout << printable(o.name) << " may use the book. Its password, shown this once:\n"
+        std::cout << said({"%1 may use the book. Its password, shown this once:", {o.name}}) << '\n'
                   << password.toStdString() << '\n';
     return 0;
 }
@@ -102,7 +109,7 @@ public:
         termios quiet = m_before;
         quiet.c_lflag &= ~static_cast<tcflag_t>(ECHO);
         ::tcsetattr(STDIN_FILENO, TCSAFLUSH, &quiet);
-        std::cerr << "Password: ";
+        std::cerr << said("Password:") << ' ';
     }
     ~Hidden()
     {
@@ -135,7 +142,7 @@ int password(const BookOptions &o)
     if (line.empty())
         throw Error(ErrorKind::BadInput, "standard input", "the password is expected, in a line");
     platform::keepSecret(address.url(), QString::fromStdString(line));
-    std::cout << "Kept by the desktop's secret service.\n";
+    std::cout << said("Kept by the desktop's secret service.") << '\n';
     return 0;
 }
 
@@ -148,8 +155,9 @@ int join(const BookOptions &o)
     setup.days = o.days;
     setup.fetches = !o.bringOnly;
     run::writeBookSetup(run::bookSetupFile(QString::fromStdString(o.logbook)), setup);
-    std::cout << "This logbook goes with the shared book from now on"
-              << (book.isEncrypted() ? "" : "; the connection is not encrypted") << ".\n";
+    std::cout << said("This logbook goes with the shared book from now on.") << '\n';
+    if (!book.isEncrypted())
+        std::cout << said("The connection is not encrypted.") << '\n';
     return 0;
 }
 
@@ -161,7 +169,8 @@ int leave(const BookOptions &o)
         platform::forgetSecret(run::addressFromUrl(setup.url.toStdString()).url());
     setup.url.clear();
     run::writeBookSetup(run::bookSetupFile(QString::fromStdString(o.logbook)), setup);
-    std::cout << "This logbook goes with no shared book any more; what it has stays in both.\n";
+    std::cout << said("This logbook goes with no shared book any more; what it has stays in both.")
+              << '\n';
     return 0;
 }
 
@@ -197,9 +206,11 @@ int sync(const BookOptions &o)
             j["left"].push_back({{"run", r.run.toStdString()}, {"problem", r.problem.inEnglish()}});
         std::cout << j.dump() << '\n';
     } else {
-        std::cout << "Runs brought: " << brought.runs << ", remarks: " << brought.remarks
-                  << ", runs fetched: " << taken.added << ", left: " << left.size() << '\n';
-        printRuns(left, "Left: run");
+        std::cout << said({"Runs brought: %1, remarks: %2, runs fetched: %3, left: %4",
+                           {std::to_string(brought.runs), std::to_string(brought.remarks),
+                            std::to_string(taken.added), std::to_string(left.size())}})
+                  << '\n';
+        printRuns(left, said("Left: run"));
     }
     return 0;
 }

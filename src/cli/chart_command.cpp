@@ -2,6 +2,7 @@
 
 #include "cli/commands.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "core/base/text.h"
 #include "core/plan/chart_sources.h"
 #include "core/reading/key_colours.h"
@@ -68,9 +69,10 @@ int chart(const ChartOptions &o)
                          .dump()
                   << '\n';
     else
-        std::cout << o.out << ": " << patches.size() << " patches, " << order.size()
-                  << " readings with the repeated ones, about " << fixedNumber(seconds / 60, 1)
-                  << " minutes\n";
+        std::cout << said({"%1: %2 patches, %3 readings with the repeated ones, about %4 minutes",
+                           {o.out, std::to_string(patches.size()), std::to_string(order.size()),
+                            fixedNumber(seconds / 60, 1)}})
+                  << '\n';
     return 0;
 }
 

@@ -3,6 +3,7 @@
 #include "bench/plan_runner.h"
 #include "cli/carry_out.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "core/base/text.h"
 #include "run/logbook/load_results.h"
 #include "run/stages/stage_registry.h"
@@ -85,18 +86,23 @@ void print(const CheckFirst &c, bool json)
                   << '\n';
         return;
     }
-    std::cout << verdictKey(c.verdict) << ": mean " << fixedNumber(c.meanDeltaE00, 2) << " ± "
-              << fixedNumber(2 * c.uncertainty, 2) << " ΔE00 from the last run, worst "
-              << fixedNumber(c.worstDeltaE00, 2) << "; white Δu'v' "
-              << fixedNumber(c.whiteDeltaUv, 4) << ", luminance "
-              << fixedNumber(100 * c.luminanceRatio, 1) << " %"
-              << (c.closeCall ? "; near a limit: another check might say otherwise" : "") << '\n';
+    std::cout << said({"%1: mean %2 ± %3 ΔE00 from the last run, worst %4; white Δu'v' %5, "
+                       "luminance %6 %",
+                       {verdictKey(c.verdict), fixedNumber(c.meanDeltaE00, 2),
+                        fixedNumber(2 * c.uncertainty, 2), fixedNumber(c.worstDeltaE00, 2),
+                        fixedNumber(c.whiteDeltaUv, 4), fixedNumber(100 * c.luminanceRatio, 1)}})
+              << (c.closeCall ? "; " + said("near a limit: another check might say otherwise")
+                              : std::string())
+              << '\n';
     for (const JudgedFigure &f : c.figures.figures)
         if (f.call != Call::Within)
-            std::cout << "  " << figureTitle(f.figure) << " changed by "
-                      << figureText(f.figure, f.value) << " ± "
-                      << figureText(f.figure, kCoverageFactor * f.uncertainty.total()) << ", limit "
-                      << figureText(f.figure, f.limit) << '\n';
+            std::cout << "  "
+                      << said({"%1 changed by %2 ± %3, limit %4",
+                               {figureTitle(f.figure), saidFigures(figureText(f.figure, f.value)),
+                                saidFigures(
+                                    figureText(f.figure, kCoverageFactor * f.uncertainty.total())),
+                                saidFigures(figureText(f.figure, f.limit))}})
+                      << '\n';
 }
 
 } // namespace

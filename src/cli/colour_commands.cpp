@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
 #include "cli/line_input.h"
+#include "cli/said.h"
 #include "core/base/text.h"
 #include "core/colour/difference.h"
 #include "core/colour/illuminant.h"
@@ -125,7 +126,8 @@ void printWhite(const Chromaticity &c, const WhiteOptions &o)
     else
         std::cout << "x " << fixedNumber(c.x, 6) << "\ny " << fixedNumber(c.y, 6) << "\nu' "
                   << fixedNumber(uv.u, 6) << "\nv' " << fixedNumber(uv.v, 6) << "\nCCT "
-                  << (hasKelvin ? fixedNumber(cct.kelvin, 2) + " K" : "— (too far from the locus)")
+                  << (hasKelvin ? fixedNumber(cct.kelvin, 2) + " K"
+                                : "— (" + said("too far from the locus") + ")")
                   << "\nDuv " << fixedNumber(cct.duv, 6) << '\n';
 }
 
@@ -210,10 +212,12 @@ int white(const WhiteOptions &o)
                              .dump()
                       << '\n';
         else
-            std::cout << "the panel's white for the 10° observer: x " << fixedNumber(m.panel.x, 4)
-                      << " y " << fixedNumber(m.panel.y, 4) << ", from the aim Δu' "
-                      << fixedNumber(m.offset.u, 4) << " Δv' " << fixedNumber(m.offset.v, 4)
-                      << " (Δu'v' " << fixedNumber(std::hypot(m.offset.u, m.offset.v), 4) << ")\n";
+            std::cout << said({"the panel's white for the 10° observer: x %1 y %2, from the aim "
+                               "Δu' %3 Δv' %4 (Δu'v' %5)",
+                               {fixedNumber(m.panel.x, 4), fixedNumber(m.panel.y, 4),
+                                fixedNumber(m.offset.u, 4), fixedNumber(m.offset.v, 4),
+                                fixedNumber(std::hypot(m.offset.u, m.offset.v), 4)}})
+                      << '\n';
         return 0;
     }
     if (o.cct > 0)

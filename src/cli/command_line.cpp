@@ -2,9 +2,33 @@
 
 #include "core/base/json_object.h"
 
+#include <QCoreApplication>
+
 #include <iostream>
 
 namespace lantern::cli {
+
+namespace {
+
+std::string said(const char *text)
+{
+    return QCoreApplication::translate("Core", text).toStdString();
+}
+
+/// What a command and those below it say of themselves; groups without a name stay without one.
+void say(CLI::App &command)
+{
+    command.description(said(command.get_description().c_str()));
+    command.group(said(command.get_group().c_str()));
+    for (CLI::Option *o : command.get_options()) {
+        o->description(said(o->get_description().c_str()));
+        o->group(said(o->get_group().c_str()));
+    }
+    for (CLI::App *below : command.get_subcommands({}))
+        say(*below);
+}
+
+} // namespace
 
 CommandLine::CommandLine()
     : app("Bold Lantern on the command line: measure, profile and validate displays.",
@@ -13,9 +37,6 @@ CommandLine::CommandLine()
     app.require_subcommand(1);
     app.set_version_flag("--version", LANTERN_VERSION);
     app.get_formatter()->column_width(30);
-    app.footer("Every command has its own --help with examples. Results go to standard output; "
-               "messages and\nprogress to standard error. Exit codes: 0 done, 2 an input is "
-               "wrong, 3 a device failed, 4 a limit\nwas passed.");
     addRun(app, m_run);
     addBuild(app, m_build);
     addValidate(app, m_validate);
@@ -72,12 +93,25 @@ CommandLine::CommandLine()
          }},
     };
     app.add_subcommand("manual", "all of this as JSON")->group("");
+}
+
+void CommandLine::speak()
+{
+    const auto formatter = app.get_formatter();
+    for (const char *label : {"Usage", "REQUIRED", "Needs", "Excludes"})
+        formatter->label(label, said(label));
+    say(app);
+    app.footer(said("Every command has its own --help with examples.") + '\n' +
+               said("Results go to standard output; messages and progress to standard error.") +
+               '\n' +
+               said("Exit codes: 0 done, 2 an input is wrong, 3 a device failed, 4 a limit was "
+                    "passed."));
     for (CLI::App *command : app.get_subcommands({})) {
         std::string footer;
         for (const Example &e : examplesOf(command->get_name()))
-            footer += "  " + e.line + "\n      " + e.does + "\n";
+            footer += "  " + e.line + "\n      " + said(e.does.c_str()) + "\n";
         if (!footer.empty())
-            command->footer("Examples:\n" + footer);
+            command->footer(said("Examples") + ":\n" + footer);
     }
 }
 

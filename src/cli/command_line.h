@@ -32,6 +32,8 @@ public:
 
     CLI::App app;
     std::map<std::string, std::function<int()>> commands; ///< what each does, by its name
+    /// From now on the help is in the language that is spoken.
+    void speak();
     /// Patches are shown on this desktop.
     [[nodiscard]] bool onDesk() const;
     /// It waits for others, and ends when it is told to.

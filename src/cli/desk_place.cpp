@@ -1,4 +1,5 @@
 #include "cli/place.h"
+#include "cli/said.h"
 
 #include "core/base/error.h"
 #include "core/base/text.h"
@@ -42,12 +43,14 @@ public:
         run::RunSetup s = m_desk.setup(m_display, m_patch.size());
         if (s.adjust == run::AdjustMode::ByHand) { // nobody is there to turn and to say when
             s.adjust = run::AdjustMode::Skip;
-            std::cerr << printable(m_desk.facts(m_display).name.toStdString())
-                      << ": its controls cannot be reached and stay as they are.\n";
+            std::cerr << said({"%1: its controls cannot be reached and stay as they are.",
+                               {shown(m_desk.facts(m_display).name)}})
+                      << '\n';
         }
         if (!s.loadsLut)
-            std::cerr << "This output has no video LUT: the tone curve stays the panel's own, and "
-                         "the profile carries it.\n";
+            std::cerr << said("This output has no video LUT: the tone curve stays the panel's own, "
+                              "and the profile carries it.")
+                      << '\n';
         return s;
     }
     run::Devices devices(const QString &) override

@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "core/profile/profile_file.h"
@@ -57,22 +58,25 @@ int displays(const DisplaysOptions &o)
                            {"profile", declared.isEmpty() ? Json(nullptr) : Json(title)}});
             continue;
         }
-        std::cout << f.output.toStdString() << ": " << printable(f.model.toStdString());
+        std::cout << shown(f.output) << ": " << shown(f.model);
         if (!f.serial.isEmpty())
-            std::cout << ", serial " << printable(f.serial.toStdString());
-        std::cout << "\n  " << f.pixels.width() << " x " << f.pixels.height() << " pixels, "
-                  << whole(f.sizeMm.width()) << " x " << whole(f.sizeMm.height()) << " mm, "
-                  << f.technology.toStdString() << '\n'
-                  << "  profile: "
-                  << (declared.isEmpty() ? "none"
-                      : title.empty()    ? "one that cannot be read"
-                                         : printable(title))
-                  << '\n'
-                  << "  video LUT: "
-                  << (!f.can.lut   ? printable(f.noLut.toStdString())
-                      : !lutLoaded ? "cannot be read"
-                      : *lutLoaded ? "one is loaded"
-                                   : "none is loaded")
+            std::cout << ", " << said({"serial %1", {shown(f.serial)}});
+        std::cout << "\n  "
+                  << said({"%1 x %2 pixels, %3 x %4 mm, %5",
+                           {std::to_string(f.pixels.width()), std::to_string(f.pixels.height()),
+                            whole(f.sizeMm.width()), whole(f.sizeMm.height()),
+                            f.technology.toStdString()}})
+                  << "\n  "
+                  << said({"profile: %1",
+                           {declared.isEmpty() ? said("none")
+                            : title.empty()    ? said("one that cannot be read")
+                                               : title}})
+                  << "\n  "
+                  << said({"video LUT: %1",
+                           {!f.can.lut   ? shown(f.noLut)
+                            : !lutLoaded ? said("cannot be read")
+                            : *lutLoaded ? said("one is loaded")
+                                         : said("none is loaded")}})
                   << '\n';
     }
     if (o.json)

@@ -2,6 +2,7 @@
 
 #include "cli/carry_out.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "cli/verdict_text.h"
 #include "run/book/kept_fields.h"
 #include "run/logbook/load_results.h"
@@ -68,29 +69,32 @@ void print(const Evenness &e)
 {
     for (size_t level = 0; level < e.levels.size(); ++level) {
         const EvenLevel &l = e.levels[level];
-        std::cout << "grey " << l.grey << ": middle " << fixedNumber(l.centre.Y, 2)
-                  << " cd/m², luminance " << fixedNumber(100 * l.least, 1) << " to "
-                  << fixedNumber(100 * l.most, 1) << " % of it, worst Δu'v' "
-                  << fixedNumber(l.worstDeltaUv, 4) << ", ΔE00 mean "
-                  << fixedNumber(l.meanDeltaE00, 2) << ", worst " << fixedNumber(l.worstDeltaE00, 2)
+        std::cout << said({"grey %1: middle %2 cd/m², luminance %3 to %4 % of it, worst Δu'v' %5, "
+                           "ΔE00 mean %6, worst %7",
+                           {shortNumber(l.grey), fixedNumber(l.centre.Y, 2),
+                            fixedNumber(100 * l.least, 1), fixedNumber(100 * l.most, 1),
+                            fixedNumber(l.worstDeltaUv, 4), fixedNumber(l.meanDeltaE00, 2),
+                            fixedNumber(l.worstDeltaE00, 2)}})
                   << '\n';
         for (int row = 1; row <= e.grid.rows; ++row) {
             for (int column = 1; column <= e.grid.columns; ++column) {
                 const EvenField *f = e.find(column, row, static_cast<int>(level));
                 std::cout << "  "
-                          << (f ? fixedNumber(100 * f->ratio, 1) + " % " +
-                                      fixedNumber(f->deltaE00, 2)
-                                : std::string("not read"));
+                          << (f ? saidFigures(fixedNumber(100 * f->ratio, 1) + " % " +
+                                              fixedNumber(f->deltaE00, 2))
+                                : said("not read"));
             }
             std::cout << '\n';
         }
     }
-    std::cout << "white changed by up to " << fixedNumber(100 * e.drift[1], 2)
-              << " % in luminance meanwhile, which is taken out\n"
-              << "evening it out would cost " << fixedNumber(100 * e.cost.ofLight, 1)
-              << " % of the luminance";
+    std::cout << said({"white changed by up to %1 % in luminance meanwhile, which is taken out",
+                       {fixedNumber(100 * e.drift[1], 2)}})
+              << '\n'
+              << said({"evening it out would cost %1 % of the luminance",
+                       {fixedNumber(100 * e.cost.ofLight, 1)}});
     if (e.cost.ofColour)
-        std::cout << ", with its colour " << fixedNumber(100 * *e.cost.ofColour, 1) << " %";
+        std::cout << ", "
+                  << said({"with its colour %1 %", {fixedNumber(100 * *e.cost.ofColour, 1)}});
     std::cout << '\n';
     printVerdict(e.verdict, std::cout);
 }
@@ -140,10 +144,11 @@ int evenness(const EvennessOptions &o)
                 return;
             told = r.evennessNow->target;
             if (told && !told->isCentre())
-                std::cerr << "Hang the meter on the light field: row " << told->row << ", column "
-                          << told->column << ".\n";
+                std::cerr << said({"Hang the meter on the light field: row %1, column %2.",
+                                   {std::to_string(told->row), std::to_string(told->column)}})
+                          << '\n';
             else if (told)
-                std::cerr << "Hang the meter in the middle of the screen.\n";
+                std::cerr << said("Hang the meter in the middle of the screen.") << '\n';
         });
     engine.setDevices(devices);
     const RunResults results = carryOut(engine, *place, [&](RunEngine &e) {

@@ -1,4 +1,5 @@
 #include "cli/place.h"
+#include "cli/said.h"
 
 #include "core/base/text.h"
 #include "run/device/meters/command_meter.h"
@@ -70,7 +71,7 @@ private:
                 m_wanted = false;
                 m_meter->enter(*xyz);
             } else {
-                std::cerr << "Three numbers in cd/m² are expected.\n";
+                std::cerr << said("Three numbers in cd/m² are expected.") << '\n';
                 ask();
             }
         }

@@ -3,6 +3,7 @@
 #include "bench/bench.h"
 #include "bench/embedded_files.h"
 #include "cli/commands.h"
+#include "cli/said.h"
 #include "core/aim/aim.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
@@ -37,7 +38,7 @@ inline Aim readAim(const std::string &path)
 {
     const Json json = parseJson(readText(path), path);
     if (const Message remark = remarkOnOldAim(json); !remark.empty())
-        std::cerr << path << ": " << remark.inEnglish() << '\n';
+        std::cerr << path << ": " << said(remark) << '\n';
     return aimFromJson(json, path);
 }
 

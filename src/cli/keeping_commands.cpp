@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "desk/desk.h"
@@ -57,19 +58,21 @@ int profiles(const ProfilesOptions &o)
         return 0;
     }
     if (known.empty())
-        std::cout << "No profile of this display is known.\n";
+        std::cout << said("No profile of this display is known.") << '\n';
     for (const auto &p : known) {
         std::cout << (p.inUse ? "* " : "  ") << printed(p.title) << "\n    " << printed(p.path)
                   << '\n';
-        std::cout << "    made "
-                  << (p.madeOn.isValid() ? printed(p.madeOn.toString(Qt::ISODate))
-                                         : "at an unknown time");
+        std::cout << "    "
+                  << (p.madeOn.isValid()
+                          ? said({"made %1", {printed(p.madeOn.toString(Qt::ISODate))}})
+                          : said("made at an unknown time"));
         if (!p.maker.isEmpty())
-            std::cout << " by " << printed(p.maker);
+            std::cout << ' ' << said({"by %1", {printed(p.maker)}});
         if (!p.aim.isEmpty())
-            std::cout << " for " << printed(p.aim);
+            std::cout << ' ' << said({"for %1", {saidFigures(printed(p.aim))}});
         if (p.meanDeltaE00)
-            std::cout << "; mean " << fixedNumber(*p.meanDeltaE00, 2) << " dE00 when last proved";
+            std::cout << "; "
+                      << said({"mean %1 dE00 when last proved", {fixedNumber(*p.meanDeltaE00, 2)}});
         std::cout << '\n';
     }
     return 0;
@@ -108,15 +111,17 @@ int keeper(const KeeperOptions &o)
                   << '\n';
         return 0;
     }
-    std::cout << (KeeperInstall::isInstalled() ? "The Keeper is started at every login, by\n"
-                                               : "The Keeper is not started at login. --install "
-                                                 "writes\n");
+    std::cout << (KeeperInstall::isInstalled()
+                      ? said("The Keeper is started at every login, by")
+                      : said("The Keeper is not started at login. --install writes"))
+              << '\n';
     for (const QString &file : KeeperInstall::files())
         std::cout << "  " << printed(file) << '\n';
     for (const Json &d : displays)
-        std::cout << printable(d["id"].get<std::string>()) << ": "
-                  << printable(d["profile"].get<std::string>()) << ", reminder after "
-                  << d["remind_after_days"] << " days\n";
+        std::cout << said({"%1: %2, reminder after %3 days",
+                           {d["id"].get<std::string>(), d["profile"].get<std::string>(),
+                            std::to_string(d["remind_after_days"].get<int>())}})
+                  << '\n';
     return 0;
 }
 

@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/log_words.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "run/logbook/rescue.h"
@@ -30,7 +31,8 @@ int backUp(const LogOptions &o)
     if (o.json)
         std::cout << Json{{"file", o.backUp}, {"bytes", bytes}}.dump() << '\n';
     else
-        std::cout << "All of it is in " << printable(o.backUp) << ", " << bytes << " bytes.\n";
+        std::cout << said({"All of it is in %1, %2 bytes.", {o.backUp, std::to_string(bytes)}})
+                  << '\n';
     return 0;
 }
 
@@ -46,9 +48,11 @@ int merge(const LogOptions &o)
                          .dump()
                   << '\n';
     else {
-        std::cout << "Runs taken over: " << r.added << ", continued: " << r.continued
-                  << ", here already: " << r.present << ", left: " << r.left.size() << '\n';
-        printRuns(r.left, "Left: run");
+        std::cout << said({"Runs taken over: %1, continued: %2, here already: %3, left: %4",
+                           {std::to_string(r.added), std::to_string(r.continued),
+                            std::to_string(r.present), std::to_string(r.left.size())}})
+                  << '\n';
+        printRuns(r.left, said("Left: run"));
     }
     return 0;
 }
@@ -66,17 +70,21 @@ int rescue(const LogOptions &o)
                          .dump()
                   << '\n';
     else {
-        std::cout << "Damaged pages: " << r.damagedPages << "; runs rescued: " << r.rescued
-                  << ", of those with losses: " << r.hurt.size() << "; runs lost: " << r.lost.size()
+        std::cout << said({"Damaged pages: %1; runs rescued: %2, of those with losses: %3; runs "
+                           "lost: %4",
+                           {std::to_string(r.damagedPages), std::to_string(r.rescued),
+                            std::to_string(r.hurt.size()), std::to_string(r.lost.size())}})
                   << '\n';
-        printRuns(r.hurt, "With losses: run");
-        printRuns(r.lost, "Lost: run");
+        printRuns(r.hurt, said("With losses: run"));
+        printRuns(r.lost, said("Lost: run"));
         if (r.homeless > 0)
-            std::cout << "Readings of lost runs: " << r.homeless << ", in " << printable(homeless)
+            std::cout << said({"Readings of lost runs: %1, in %2",
+                               {std::to_string(r.homeless), homeless}})
                       << '\n';
         if (r.mayHoldDeleted)
-            std::cout << "The list of free pages is damaged: readings that had been deleted may be "
-                         "among those rescued.\n";
+            std::cout << said("The list of free pages is damaged: readings that had been deleted "
+                              "may be among those rescued.")
+                      << '\n';
     }
     return 0;
 }

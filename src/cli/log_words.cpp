@@ -1,6 +1,7 @@
 #include "cli/log_words.h"
 
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "core/base/error.h"
 #include "core/base/text.h"
 #include "core/judge/uncertainty.h"
@@ -98,43 +99,51 @@ void tellTrend(const run::FigureTrend &t, bool asJson)
         std::cout << trendToJson(t).dump() << '\n';
         return;
     }
-    std::cout << printable(t.displayName.toStdString()) << ": ";
+    std::cout << shown(t.displayName) << ": ";
+    const std::string count = std::to_string(t.readings.size());
     if (!t.trend) {
-        std::cout << t.readings.size()
-                  << " readings are too few to tell a drift: it takes three, two of them after one "
-                     "calibration\n";
+        std::cout << said({"%1 readings are too few to tell a drift: it takes three, two of them "
+                           "after one calibration",
+                           {count}})
+                  << '\n';
         return;
     }
     const double month = t.perMonth().value();
+    const std::string share = fixedNumber(100 * std::abs(month), 2);
+    const std::vector<std::string> change = {t.figure.key, compactNumber(std::abs(month)),
+                                             t.figure.unit};
     if (t.figure.isByShare)
-        std::cout << "white " << (month < 0 ? "loses " : "gains ")
-                  << fixedNumber(100 * std::abs(month), 2) << " % in 30 days";
+        std::cout << (month < 0 ? said({"white loses %1 % in 30 days", {share}})
+                                : said({"white gains %1 % in 30 days", {share}}));
     else
-        std::cout << t.figure.key << (month < 0 ? " falls by " : " rises by ")
-                  << compactNumber(std::abs(month)) << ' ' << t.figure.unit << " in 30 days";
-    std::cout << " (" << t.readings.size() << " readings)";
+        std::cout << (month < 0 ? said({"%1 falls by %2 %3 in 30 days", change})
+                                : said({"%1 rises by %2 %3 in 30 days", change}));
+    std::cout << ' ' << said({"(%1 readings)", {count}});
     if (!t.trend->odd.empty())
-        std::cout << ", " << t.trend->odd.size() << " left out that fit nothing around them";
+        std::cout << ", "
+                  << said({"%1 left out that fit nothing around them",
+                           {std::to_string(t.trend->odd.size())}});
     if (t.trend->jump)
-        std::cout << "; it jumped once: a control, a mode, the meter's place";
+        std::cout << "; " << said("it jumped once: a control, a mode, the meter's place");
+    std::cout << "; ";
     if (!t.forecast) {
-        std::cout << "; no limit is known\n";
+        std::cout << said("no limit is known") << '\n';
         return;
     }
     const auto days = [&](double day) { return fixedNumber(std::max(0.0, day - t.today), 0); };
     switch (t.forecast->state) {
     case Forecast::State::Left:
-        std::cout << "; it is outside its limits now\n";
+        std::cout << said("it is outside its limits now");
         break;
     case Forecast::State::Steady:
-        std::cout << "; it stays within its limits as far as can be told\n";
+        std::cout << said("it stays within its limits as far as can be told");
         break;
     case Forecast::State::Leaves:
-        std::cout << "; outside its limits in about " << days(t.forecast->day) << " days ("
-                  << days(t.forecast->earliest) << " to "
-                  << (t.forecast->latest ? days(*t.forecast->latest) : std::string("never"))
-                  << ", eight times of ten)\n";
+        std::cout << said({"outside its limits in about %1 days (%2 to %3, eight times of ten)",
+                           {days(t.forecast->day), days(t.forecast->earliest),
+                            t.forecast->latest ? days(*t.forecast->latest) : said("never")}});
     }
+    std::cout << '\n';
 }
 
 run::TrendFigure trendFigureMeant(const std::string &key)
@@ -182,28 +191,33 @@ void tellAgreement(const run::DeskState &a, const run::DeskState &b, const std::
         return;
     }
     const auto told = [](const run::DeskState &s) {
-        return printable(s.displayName.toStdString()) + " (read " + s.readAt.toStdString() +
-               " by " + printable(s.meter.toStdString()) + ")";
+        return said(
+            {"%1 (read %2 by %3)", {shown(s.displayName), s.readAt.toStdString(), shown(s.meter)}});
     };
-    std::cout << told(a) << " and " << told(b) << ", "
-              << (isAlone ? "each seen by itself" : "side by side") << ":\n"
-              << "predicted ΔE00 mean " << fixedNumber(g.deltaE00.mean, 2) << " ± "
-              << fixedNumber(kCoverageFactor * g.meanError, 2) << " (k = 2), 95 % "
-              << fixedNumber(g.deltaE00.p95, 2) << ", largest " << fixedNumber(g.deltaE00.max, 2)
-              << " (" << printable(g.colours[*g.worst].asked.name) << ")\n"
-              << "whites Δu'v' " << fixedNumber(g.whiteDeltaUv, 4) << " ± "
-              << fixedNumber(kCoverageFactor * g.whiteDeltaUvError, 4)
-              << ", luminance of the second over the first's " << fixedNumber(g.luminanceRatio, 3)
-              << " ± " << fixedNumber(kCoverageFactor * g.luminanceRatioError, 3) << '\n';
+    const auto range = [](double value, double error, int decimals) {
+        return saidFigures(fixedNumber(value, decimals) + " ± " +
+                           fixedNumber(kCoverageFactor * error, decimals));
+    };
+    std::cout << (isAlone ? said({"%1 and %2, each seen by itself:", {told(a), told(b)}})
+                          : said({"%1 and %2, side by side:", {told(a), told(b)}}))
+              << '\n'
+              << said({"predicted ΔE00 mean %1 (k = 2), 95 % %2, largest %3 (%4)",
+                       {range(g.deltaE00.mean, g.meanError, 2), fixedNumber(g.deltaE00.p95, 2),
+                        fixedNumber(g.deltaE00.max, 2), g.colours[*g.worst].asked.name}})
+              << '\n'
+              << said({"whites Δu'v' %1, luminance of the second over the first's %2",
+                       {range(g.whiteDeltaUv, g.whiteDeltaUvError, 4),
+                        range(g.luminanceRatio, g.luminanceRatioError, 3)}})
+              << '\n';
     if (!g.isMeterKnown)
-        std::cout << "What the meters may be off by is not known and not in these ranges.\n";
+        std::cout << said("What the meters may be off by is not known and not in these ranges.")
+                  << '\n';
 }
 
-void printRuns(const std::vector<run::LeftRun> &runs, const char *what)
+void printRuns(const std::vector<run::LeftRun> &runs, const std::string &what)
 {
     for (const run::LeftRun &r : runs)
-        std::cout << what << ' ' << printable(r.run.toStdString()) << ": "
-                  << printable(r.problem.inEnglish()) << '\n';
+        std::cout << what << ' ' << shown(r.run) << ": " << said(r.problem) << '\n';
 }
 
 } // namespace lantern::cli

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "cli/said.h"
 #include "run/logbook/desk_state.h"
 #include "run/logbook/figure_trends.h"
 #include "run/logbook/merge.h"
@@ -21,6 +22,6 @@ void tellAgreement(const run::DeskState &first, const run::DeskState &second,
                    const std::string &reference, Viewing viewing, bool asJson);
 
 /// \param what stands before each
-void printRuns(const std::vector<run::LeftRun> &runs, const char *what);
+void printRuns(const std::vector<run::LeftRun> &runs, const std::string &what);
 
 } // namespace lantern::cli

@@ -58,6 +58,9 @@ int carryOut(int argc, char **argv)
     try {
         line.app.parse(argc, argv);
     } catch (const CLI::ParseError &e) {
+        const QCoreApplication application(argc, argv); // for translations
+        lantern::run::speak(lantern::run::chosenLanguage());
+        line.speak();
         return line.app.exit(e) == 0 ? 0 : kBadInput;
     }
     std::unique_ptr<QCoreApplication, lantern::desk::ApplicationEnd> qt; // translates errors, too

@@ -1,5 +1,6 @@
 #include "cli/inputs.h"
 #include "cli/place.h"
+#include "cli/said.h"
 #include "platform/ending.h"
 #include "remote/page_eye.h"
 #include "remote/page_setup.h"
@@ -106,9 +107,9 @@ public:
                                                                 QLatin1String(run::kReportPage))));
         if (m_linger <= 0)
             return;
-        std::cerr << "Profile and report can be fetched at "
-                  << m_server.url().toString().toStdString() << " for " << m_linger
-                  << " s; Ctrl+C ends that.\n";
+        std::cerr << said({"Profile and report can be fetched at %1 for %2 s; Ctrl+C ends that.",
+                           {m_server.url().toString().toStdString(), std::to_string(m_linger)}})
+                  << '\n';
         QEventLoop loop;
         QTimer::singleShot(std::chrono::seconds(m_linger), &loop, &QEventLoop::quit);
         runUnlessStopped(loop);
@@ -124,9 +125,10 @@ private:
                 if (device.isConnected && (name.isEmpty() || device.name == name))
                     return device;
             const std::string says =
-                m_server.url().toString().toStdString() + "  code " + m_server.code().toStdString();
+                said({"Open on the device: %1  code %2",
+                      {m_server.url().toString().toStdString(), m_server.code().toStdString()}});
             if (says != std::exchange(told, says))
-                std::cerr << "Open on the device: " << says << std::endl;
+                std::cerr << says << std::endl;
             QEventLoop loop;
             QObject::connect(&m_server, &remote::PatchServer::changed, &loop, &QEventLoop::quit);
             runUnlessStopped(loop);
@@ -139,9 +141,11 @@ private:
         const bool isThere = m_presenter->isConnected() && m_presenter->facts().isVisible;
         if (isThere == std::exchange(m_wasThere, isThere))
             return;
-        std::cerr << m_device.name.toStdString()
-                  << (isThere ? ": is back.\n"
-                              : ": does not show its page. The run goes on when it is back.\n");
+        const std::string name = shown(m_device.name);
+        std::cerr << (isThere ? said({"%1 is back.", {name}})
+                              : said({"%1 does not show its page. The run goes on when it is back.",
+                                      {name}}))
+                  << '\n';
     }
 
     QString m_folder;

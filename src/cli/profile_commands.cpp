@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "core/base/text.h"
 #include "core/judge/soft_proof.h"
 #include "core/plan/adaptive_plan.h"
@@ -63,10 +64,12 @@ int build(const BuildOptions &o)
             j["expected_delta_e_2000"] = *expected;
         std::cout << j.dump() << '\n';
     } else
-        std::cout << o.out << ": " << o.kind << " profile from " << set.readings.size()
-                  << " readings, mean difference from them " << fixedNumber(built.meanResidual, 3)
-                  << " ΔE00"
-                  << (expected ? ", expected for all colours " + fixedNumber(*expected, 3) : "")
+        std::cout << said({"%1: %2 profile from %3 readings, mean difference from them %4 ΔE00",
+                           {o.out, o.kind, std::to_string(set.readings.size()),
+                            fixedNumber(built.meanResidual, 3)}})
+                  << (expected ? ", " + said({"expected for all colours %1",
+                                              {fixedNumber(*expected, 3)}})
+                               : std::string())
                   << '\n';
     return 0;
 }
@@ -83,29 +86,41 @@ int inspect(const InspectOptions &o)
         std::cout << factsToJson(f).dump() << '\n';
         return 0;
     }
-    std::cout << f.description << "\nICC " << f.version << ", class " << f.deviceClass << ", "
-              << f.colourSpace << "to " << f.connectionSpace << ", made " << f.date << ", "
-              << f.bytes << " bytes\nID " << f.id << "\n\nTags\n";
+    std::cout << f.description << '\n'
+              << said({"ICC %1, class %2, %3to %4, made %5, %6 bytes",
+                       {f.version, f.deviceClass, f.colourSpace, f.connectionSpace, f.date,
+                        std::to_string(f.bytes)}})
+              << "\nID " << f.id << "\n\n"
+              << said("Tags") << '\n';
     for (const auto &t : f.tags)
-        std::cout << "  " << t.signature << "  " << t.type << "  " << t.size << " bytes at "
-                  << t.offset << '\n';
+        std::cout << "  " << t.signature << "  " << t.type << "  "
+                  << said({"%1 bytes at %2", {std::to_string(t.size), std::to_string(t.offset)}})
+                  << '\n';
     if (f.mediaWhite)
-        std::cout << "\nMedia white X " << fixedNumber(f.mediaWhite->X, 4) << " Y "
-                  << fixedNumber(f.mediaWhite->Y, 4) << " Z " << fixedNumber(f.mediaWhite->Z, 4);
+        std::cout << '\n'
+                  << said({"Media white X %1 Y %2 Z %3",
+                           {fixedNumber(f.mediaWhite->X, 4), fixedNumber(f.mediaWhite->Y, 4),
+                            fixedNumber(f.mediaWhite->Z, 4)}});
     if (f.white)
-        std::cout << "\nWhite of the device x " << fixedNumber(f.white->x, 4) << " y "
-                  << fixedNumber(f.white->y, 4);
+        std::cout << '\n'
+                  << said({"White of the device x %1 y %2",
+                           {fixedNumber(f.white->x, 4), fixedNumber(f.white->y, 4)}});
     if (f.luminanceCdM2)
-        std::cout << ", " << fixedNumber(*f.luminanceCdM2, 1) << " cd/m²";
+        std::cout << ", " << saidFigures(fixedNumber(*f.luminanceCdM2, 1) + " cd/m²");
     std::cout << '\n';
     if (f.gamutVolume)
-        std::cout << "\nGamut volume " << fixedNumber(*f.gamutVolume, 0) << " cubic ΔE*ab\n";
+        std::cout << '\n'
+                  << said({"Gamut volume %1 cubic ΔE*ab", {fixedNumber(*f.gamutVolume, 0)}})
+                  << '\n';
     for (const GamutComparison &g : f.gamut)
-        std::cout << "  " << g.space << ": holds " << percent(g.volumeShare) << " of its volume, "
-                  << percent(g.areaShare) << " of its u'v' area; volume ratio "
-                  << percent(g.volumeRatio) << '\n';
+        std::cout << "  "
+                  << said(
+                         {"%1: holds %2 of its volume, %3 of its u'v' area; volume ratio %4",
+                          {g.space, saidFigures(percent(g.volumeShare)),
+                           saidFigures(percent(g.areaShare)), saidFigures(percent(g.volumeRatio))}})
+                  << '\n';
     if (f.lut) {
-        std::cout << "\nVideo LUT (entry: red green blue, 0..1)\n";
+        std::cout << '\n' << said("Video LUT (entry: red green blue, 0..1)") << '\n';
         for (int i = 0; i < VideoLut::kSize; i += 15) {
             std::cout << "  " << i << ':';
             for (const auto &channel : f.lut->channels)
@@ -132,10 +147,13 @@ int recheck(const RecheckOptions &o)
     } else {
         for (const RecheckedFigure &f : figures)
             if (!f.agrees())
-                std::cout << f.name << ": the report says " << exactNumber(f.reported)
-                          << ", its readings give " << exactNumber(f.computed) << '\n';
-        std::cout << figures.size() << " figures computed anew, "
-                  << (wrong == 0 ? std::string("all agree") : std::to_string(wrong) + " disagree")
+                std::cout << said({"%1: the report says %2, its readings give %3",
+                                   {f.name, exactNumber(f.reported), exactNumber(f.computed)}})
+                          << '\n';
+        const std::string count = std::to_string(figures.size());
+        std::cout << (wrong == 0 ? said({"%1 figures computed anew, all agree", {count}})
+                                 : said({"%1 figures computed anew, %2 disagree",
+                                         {count, std::to_string(wrong)}}))
                   << '\n';
     }
     return wrong == 0 ? 0 : static_cast<int>(ErrorKind::NotGoodEnough);
@@ -151,13 +169,15 @@ int proof(const ProofOptions &o)
         std::cout << softProofToJson(p).dump() << '\n';
         return 0;
     }
-    std::cout << "predicted by the profile, nothing is read: " << percent(p.insideShare)
-              << " of the " << p.colours.size()
-              << " patches lie inside the display's gamut; all: mean " << fixedNumber(p.all.mean, 2)
-              << ", worst " << fixedNumber(p.all.max, 2) << " ΔE00\n";
+    std::cout << said({"predicted by the profile, nothing is read: %1 of the %2 patches lie inside "
+                       "the display's gamut; all: mean %3, worst %4 ΔE00",
+                       {saidFigures(percent(p.insideShare)), std::to_string(p.colours.size()),
+                        fixedNumber(p.all.mean, 2), fixedNumber(p.all.max, 2)}})
+              << '\n';
     for (const ProofedColour &c : p.colours)
         if (!c.inside)
-            std::cout << "  outside " << c.name << "\t" << fixedNumber(c.deltaE00, 2) << " ΔE00\n";
+            std::cout << "  " << said({"outside %1", {c.name}}) << '\t'
+                      << saidFigures(fixedNumber(c.deltaE00, 2)) << " ΔE00\n";
     return 0;
 }
 
@@ -192,7 +212,7 @@ int correction(const CorrectionOptions &o)
     if (o.json)
         std::cout << correctionToJson(c).dump() << '\n';
     else
-        std::cout << o.out << ": correction for " << o.technology << " panels\n";
+        std::cout << said({"%1: correction for %2 panels", {o.out, o.technology}}) << '\n';
     return 0;
 }
 

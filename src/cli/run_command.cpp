@@ -3,6 +3,7 @@
 #include "cli/carry_out.h"
 #include "cli/chart_command.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "cli/verdict_text.h"
 #include "core/base/text.h"
 #include "core/plan/chart.h"
@@ -142,18 +143,23 @@ void printResult(const RunResults &r, const RunOptions &o)
         std::cout << reportToJson(reportData(r)).dump() << '\n';
         return;
     }
-    std::cout << r.setup.displayName << ": white " << whiteText(*r.after->white) << ", Δu'v' "
-              << fixedNumber(*r.after->deltaUv, 4) << ", " << fixedNumber(r.after->white->Y, 1)
-              << " cd/m²; greys mean " << fixedNumber(r.calibration->meanDeltaE00, 2)
-              << " ΔE00; colours mean " << fixedNumber(r.validation->meanDeltaE00.value_or(NAN), 2)
-              << ", worst " << fixedNumber(r.validation->reachable.max, 2) << " ΔE00\n";
+    std::cout << said({"%1: white %2, Δu'v' %3, %4 cd/m²; greys mean %5 ΔE00; colours mean %6, "
+                       "worst %7 ΔE00",
+                       {r.setup.displayName, saidFigures(whiteText(*r.after->white)),
+                        fixedNumber(*r.after->deltaUv, 4), fixedNumber(r.after->white->Y, 1),
+                        fixedNumber(r.calibration->meanDeltaE00, 2),
+                        fixedNumber(r.validation->meanDeltaE00.value_or(NAN), 2),
+                        fixedNumber(r.validation->reachable.max, 2)}})
+              << '\n';
     if (const auto beyond =
             static_cast<int>(r.validation->patches.size()) - r.validation->reachableCount;
         beyond > 0)
-        std::cout << beyond << " colours beyond the display's gamut: mean "
-                  << fixedNumber(r.validation->unreachable.mean, 2) << " ΔE00\n";
+        std::cout << said(
+                         {"%1 colours beyond the display's gamut: mean %2 ΔE00",
+                          {std::to_string(beyond), fixedNumber(r.validation->unreachable.mean, 2)}})
+                  << '\n';
     printVerdict(r.validation->verdict, std::cout);
-    std::cout << "written to " << o.out << '\n';
+    std::cout << said({"written to %1", {o.out}}) << '\n';
 }
 
 } // namespace

@@ -1,5 +1,6 @@
 #include "cli/carry_out.h"
 #include "cli/inputs.h"
+#include "cli/said.h"
 #include "cli/verdict_text.h"
 #include "core/aim/aim.h"
 #include "core/colour/spaces.h"
@@ -181,25 +182,28 @@ void print(const Validation &v)
 {
     for (const ValidatedPatch &p : v.patches)
         std::cout << p.aimed.reference.name << '\t' << fixedNumber(p.deltaE00, 3) << '\n';
-    std::cout << "mean " << fixedNumber(v.deltaE00.mean, 3) << ", median "
-              << fixedNumber(v.deltaE00.median, 3) << ", 95 % " << fixedNumber(v.deltaE00.p95, 3)
-              << ", worst " << fixedNumber(v.deltaE00.max, 3) << " ΔE00\n";
+    std::cout << said({"mean %1, median %2, 95 % %3, worst %4 ΔE00",
+                       {fixedNumber(v.deltaE00.mean, 3), fixedNumber(v.deltaE00.median, 3),
+                        fixedNumber(v.deltaE00.p95, 3), fixedNumber(v.deltaE00.max, 3)}})
+              << '\n';
     if (const auto beyond = v.patches.size() - static_cast<size_t>(v.reachableCount))
-        std::cout << v.reachableCount << " within the display's gamut: mean "
-                  << fixedNumber(v.reachable.mean, 3) << ", worst "
-                  << fixedNumber(v.reachable.max, 3) << "; " << beyond << " beyond it: mean "
-                  << fixedNumber(v.unreachable.mean, 3) << ", worst "
-                  << fixedNumber(v.unreachable.max, 3) << '\n';
+        std::cout << said({"%1 within the display's gamut: mean %2, worst %3; %4 beyond it: mean "
+                           "%5, worst %6",
+                           {std::to_string(v.reachableCount), fixedNumber(v.reachable.mean, 3),
+                            fixedNumber(v.reachable.max, 3), std::to_string(beyond),
+                            fixedNumber(v.unreachable.mean, 3), fixedNumber(v.unreachable.max, 3)}})
+                  << '\n';
     if (const DifferenceFormula f = v.verdict.tolerance.formula; f != DifferenceFormula::De2000) {
         std::vector<double> all;
         for (const ValidatedPatch &p : v.patches)
             all.push_back(differenceOf(p, v));
         const Statistics s = statistics(all);
-        std::cout << "by " << formulaSymbol(f) << ": mean " << fixedNumber(s.mean, 3) << ", worst "
-                  << fixedNumber(s.max, 3) << '\n';
+        std::cout << said({"by %1: mean %2, worst %3",
+                           {formulaSymbol(f), fixedNumber(s.mean, 3), fixedNumber(s.max, 3)}})
+                  << '\n';
     }
     for (const Message &weak : weaknessInWords(v))
-        std::cout << weak.inEnglish() << '\n';
+        std::cout << said(weak) << '\n';
     printVerdict(v.verdict, std::cout);
 }
 
@@ -230,9 +234,10 @@ int validate(const ValidateOptions &o)
         print(v);
     if (o.tolerance.empty() || v.verdict.overall() != Call::Over)
         return 0;
-    std::cerr << "Not within " << tolerance.title << ": the aim is "
-              << callTitle(v.verdict.half(Half::Aim)) << ", the profile is "
-              << callTitle(v.verdict.half(Half::Profile)) << ".\n";
+    std::cerr << said({"Not within %1: the aim is %2, the profile is %3.",
+                       {tolerance.title, callTitle(v.verdict.half(Half::Aim)),
+                        callTitle(v.verdict.half(Half::Profile))}})
+              << '\n';
     return static_cast<int>(ErrorKind::NotGoodEnough);
 }
 

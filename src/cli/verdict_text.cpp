@@ -1,4 +1,5 @@
 #include "cli/verdict_text.h"
+#include "cli/said.h"
 
 namespace lantern::cli {
 
@@ -10,15 +11,19 @@ void printVerdict(const Verdict &v, std::ostream &out)
         const bool isEvenness = v.half(Half::Evenness) != Call::NotJudged;
         if (isEvenness != (half == Half::Evenness))
             continue; // it is measured apart from the others
-        out << v.tolerance.title << ", " << title << ": " << callTitle(v.half(half)) << '\n';
+        out << said({"%1, %2: %3", {v.tolerance.title, title, callTitle(v.half(half))}}) << '\n';
         for (const JudgedFigure &f : v.figures) {
             if (halfOf(f.figure) != half || f.call == Call::Within)
                 continue;
-            out << "  " << figureTitle(f.figure, v.tolerance.formula) << ": "
-                << figureText(f.figure, f.value);
+            out << "  " << said(Message::verbatim(figureTitle(f.figure, v.tolerance.formula)))
+                << ": " << saidFigures(figureText(f.figure, f.value));
             if (f.uncertainty.isKnown())
-                out << " ± " << figureText(f.figure, kCoverageFactor * f.uncertainty.total());
-            out << ", limit " << figureText(f.figure, f.limit) << ": " << callTitle(f.call) << '\n';
+                out << " ± "
+                    << saidFigures(figureText(f.figure, kCoverageFactor * f.uncertainty.total()));
+            out << ", "
+                << said({"limit %1: %2",
+                         {saidFigures(figureText(f.figure, f.limit)), callTitle(f.call)}})
+                << '\n';
         }
     }
 }

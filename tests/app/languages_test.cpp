@@ -163,6 +163,20 @@ private slots:
             for (const QString &text : textsOf(w))
                 if (w->isVisible() && isLeft(text))
                     left << text;
+        if (measured) { // what a client gets
+            static const QRegularExpression tags(QStringLiteral("<[^>]*>"));
+            const ReportData report = run::reportData(rig.state().shown());
+            for (const ReportForm form : {ReportForm::Short, ReportForm::Long}) {
+                const QString html =
+                    QString::fromStdString(reportToHtml(report, form, run::speaker()));
+                QVERIFY(html.contains(QLatin1String("<html lang=\"pseudo\">")));
+                const auto parts = html.mid(html.indexOf(QLatin1String("</style>"))).split(tags);
+                QVERIFY(parts.size() > 100);
+                for (const QString &part : parts)
+                    if (isLeft(part))
+                        left << QStringLiteral("report: ") + part;
+            }
+        }
         left.removeDuplicates();
         QVERIFY2(left.isEmpty(), qPrintable(left.mid(0, 40).join(QLatin1Char('\n'))));
     }

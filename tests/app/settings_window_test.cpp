@@ -111,6 +111,7 @@ private slots:
         WindowHolder holder(rig.session.get(), rig.pages.get());
         holder.window()->show();
         QVERIFY(QTest::qWaitForWindowExposed(holder.window()));
+        QVERIFY(rig.waitFor([&] { return hasAllPages(*holder.window()); }));
         const auto action = [&] { return part<QPushButton>(holder.window(), "mainAction"); };
         const auto isReading = [&] {
             return rig.state().status.activity == run::Activity::Working &&

@@ -3,6 +3,7 @@
 #include "app/window/main_window.h"
 #include "app/workplace/studio_workplace.h"
 #include "runner.h"
+#include "window_rig.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -28,10 +29,7 @@ public:
         if (!QTest::qWaitForWindowExposed(window.get()))
             return false;
         session->start();
-        return waitUntil([this] {
-            return !state().readingHistory && window->findChildren<app::View *>().size() ==
-                                                  qsizetype(app::viewRegistry().size());
-        });
+        return waitUntil([this] { return !state().readingHistory && hasAllPages(*window); });
     }
     void close()
     {

@@ -20,6 +20,12 @@ inline bool onX11()
     return QGuiApplication::platformName() == QLatin1String("xcb");
 }
 
+/// Pages are made while there is nothing else to do.
+inline bool hasAllPages(const app::MainWindow &window)
+{
+    return window.findChildren<app::View *>().size() == qsizetype(app::viewRegistry().size());
+}
+
 /// The real window on the demo, with a logbook of its own.
 class WindowRig {
 public:
@@ -39,10 +45,7 @@ public:
         (void)QTest::qWaitForWindowExposed(window.get());
         session->start();
         demo->setSpeed(speed);
-        waitUntil([this] {
-            return !state().readingHistory && window->findChildren<app::View *>().size() ==
-                                                  qsizetype(app::viewRegistry().size());
-        });
+        waitUntil([this] { return !state().readingHistory && hasAllPages(*window); });
         QTest::qWait(50);
     }
     ~WindowRig()

@@ -16,22 +16,25 @@ QString keyOf(const QString &what)
     return QStringLiteral("folders/") + what;
 }
 
+QStringList usualFolders()
+{
+    QStringList out;
+    for (const auto place : {QStandardPaths::DocumentsLocation, QStandardPaths::PicturesLocation,
+                             QStandardPaths::HomeLocation})
+        if (const QString folder = QStandardPaths::writableLocation(place);
+            QFileInfo(folder).isDir())
+            out << folder;
+    return out;
+}
+
 /// Runs the dialog from a folder that exists and remembers where it ended.
 QString choose(QFileDialog &dialog, const QString &what)
 {
     QList<QUrl> places;
-    QString start = QSettings().value(keyOf(what)).toString();
-    for (const auto place : {QStandardPaths::DocumentsLocation, QStandardPaths::PicturesLocation,
-                             QStandardPaths::HomeLocation}) {
-        const QString folder = QStandardPaths::writableLocation(place);
-        if (!QFileInfo(folder).isDir())
-            continue;
+    for (const QString &folder : usualFolders())
         places << QUrl::fromLocalFile(folder);
-        if (!QFileInfo(start).isDir())
-            start = folder;
-    }
     dialog.setSidebarUrls(places);
-    dialog.setDirectory(start);
+    dialog.setDirectory(startFolder(what));
     if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
         return {};
     const QString chosen = dialog.selectedFiles().constFirst();
@@ -41,6 +44,12 @@ QString choose(QFileDialog &dialog, const QString &what)
 }
 
 } // namespace
+
+QString startFolder(const QString &what)
+{
+    const QString last = QSettings().value(keyOf(what)).toString();
+    return QFileInfo(last).isDir() ? last : usualFolders().value(0);
+}
 
 QString fileToOpen(QWidget *parent, const QString &what, const QString &title, const QString &kinds)
 {

@@ -10,6 +10,8 @@ namespace lantern::app {
 // documents folder, else at home; empty when nothing is chosen. \param what names the kind in the
 // settings
 
+/// Where such a dialog starts.
+QString startFolder(const QString &what);
 QString fileToOpen(QWidget *parent, const QString &what, const QString &title,
                    const QString &kinds);
 QString fileToSave(QWidget *parent, const QString &what, const QString &title, const QString &name,

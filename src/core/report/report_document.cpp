@@ -308,10 +308,10 @@ std::vector<Words> measured(const ReportData &r, const std::string &date)
 
 Prose calls(const Verdict &v)
 {
-    return Prose({"%1 — the aim: %2; the profile: %3.",
-                  {v.tolerance.title, callTitle(v.half(Half::Aim)),
-                   callTitle(v.half(Half::Profile))}},
-                 true);
+    return Prose(
+        {"%1 — the aim: %2; the profile: %3.",
+         {v.tolerance.title, callTitle(v.half(Half::Aim)), callTitle(v.half(Half::Profile))}},
+        true);
 }
 
 void addCircumstances(Section &out, const ReportData &r)
@@ -376,14 +376,14 @@ void addControls(Section &out, const ReportData &r)
     out.add(Entry{"controls_source", r.controlsTyped ? "typed" : "read"});
     std::vector<Words> said;
     if (r.capabilities.brightness)
-        said.emplace_back(Message("Brightness %1;", {shortNumber(c.brightness)}));
-    said.emplace_back(Message("contrast %1;", {shortNumber(c.contrast)}));
+        said.emplace_back(Message("Brightness %1.", {shortNumber(c.brightness)}));
+    said.emplace_back(Message("Contrast %1.", {shortNumber(c.contrast)}));
     if (r.capabilities.gains)
         said.emplace_back(
-            Message("red gain %1, green gain %2, blue gain %3;",
+            Message("Red gain %1, green gain %2, blue gain %3.",
                     {shortNumber(c.redGain), shortNumber(c.greenGain), shortNumber(c.blueGain)}));
-    said.emplace_back(r.controlsTyped ? Words("typed in by a person.")
-                                      : Words("read from the monitor."));
+    said.emplace_back(r.controlsTyped ? Words("They were typed in by a person.")
+                                      : Words("They were read from the monitor."));
     out.add(Prose(said));
 }
 

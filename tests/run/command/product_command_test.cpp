@@ -58,6 +58,48 @@ private slots:
         }
     }
 
+    /// Nothing of it is left in English; a made-up language has its words in ⟦brackets⟧.
+    void helpIsInThePersonsLanguage()
+    {
+        const QTemporaryDir config;
+        QVERIFY(QDir(config.path()).mkpath(QStringLiteral("bold-lantern")));
+        const auto help = [&](const QString &language, const QStringList &command) {
+            QFile settings(config.filePath(QStringLiteral("bold-lantern/bold-lantern.conf")));
+            if (!settings.open(QIODevice::WriteOnly))
+                return QString();
+            settings.write("[General]\nlanguage=" + language.toUtf8() + "\n");
+            settings.close();
+            QProcess p;
+            auto environment = QProcessEnvironment::systemEnvironment();
+            environment.insert(QStringLiteral("XDG_CONFIG_HOME"), config.path());
+            p.setProcessEnvironment(environment);
+            p.start(QStringLiteral(LANTERN_CLI), command + QStringList{QStringLiteral("--help")});
+            return p.waitForFinished() ? QString::fromUtf8(p.readAllStandardOutput()) : QString();
+        };
+        const QString german = help(QStringLiteral("de"), {QStringLiteral("validate")});
+        QVERIFY2(german.contains(QLatin1String("Name eines Ausgangs, siehe displays")),
+                 qPrintable(german));
+        QVERIFY2(german.contains(QLatin1String("Aufruf: ")), qPrintable(german));
+        QStringList left;
+        std::vector<QStringList> all{{}};
+        for (const auto &entry : commands())
+            all.push_back({entry.toObject()[QStringLiteral("name")].toString()});
+        all.push_back({QStringLiteral("book"), QStringLiteral("sync")});
+        for (const QStringList &command : all) {
+            const QString said = help(QStringLiteral("pseudo"), command);
+            QVERIFY(said.count(QStringLiteral("⟦")) > 4);
+            for (QString line : said.split(QLatin1Char('\n'))) {
+                static const QRegularExpression translated(QStringLiteral("⟦[^⟦⟧]*⟧"));
+                static const QRegularExpression example(QStringLiteral("^  (bold-lantern|echo)"));
+                static const QRegularExpression words(QStringLiteral("[a-z]{3,} [a-z]{2,}"));
+                if (!example.match(line).hasMatch() &&
+                    words.match(line.remove(translated)).hasMatch())
+                    left << line;
+            }
+        }
+        QVERIFY2(left.isEmpty(), qPrintable(left.join(QLatin1Char('\n'))));
+    }
+
     void manPagesAndCompletionKnowEveryCommand()
     {
         const QString page = shared("man/bold-lantern-cli.1");

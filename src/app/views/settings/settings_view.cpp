@@ -17,6 +17,8 @@ namespace lantern::app {
 
 namespace {
 
+const QString kReports = QStringLiteral("report"); // as they are saved from the menu
+
 constexpr int kMostDays = 3650;
 
 QComboBox *makeBox(const char *name, const QString &title)
@@ -213,9 +215,18 @@ void SettingsView::makeFolders()
     auto *backUp = new QPushButton(tr("Bac&k it up…"));
     connect(backUp, &QPushButton::clicked, this->intents(), &Intents::backUpWanted);
     form->addRow(QString(), inRow({open, backUp}));
+    auto *reports = makeValue("settingsReportFolder");
+    reports->setText(startFolder(kReports));
+    form->addRow(tr("Reports"), reports);
+    auto *choose = new QPushButton(tr("Choose the folder…"));
+    connect(choose, &QPushButton::clicked, this, [this, reports] {
+        folderToUse(this, kReports, tr("Folder that reports are saved in"));
+        reports->setText(startFolder(kReports));
+    });
+    form->addRow(QString(), inRow({choose}));
     QLabel *note = makeLabel(tr("Aims, limits, charts, lights and corrections of your own lie "
-                                "beside it, a file each. Where files are opened and saved, the "
-                                "program begins in the folder of the last time."),
+                                "beside the logbook, a file each. Where other files are opened "
+                                "and saved, the program begins in the folder of the last time."),
                              theme::kSmall, theme::kMuted);
     wrap(note);
     form->addRow(note);
