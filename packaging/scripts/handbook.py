@@ -1,7 +1,7 @@
 #!/usr/bin/env python3
-"""handbook.py DOCS SRC COMMANDS.md OUT: the handbook as HTML that needs no network. Its order is in
-DOCS/contents.json; pages of another language lie in a folder of its name. A link to a page or an anchor
-that is not there is an error."""
+"""handbook.py DOCS SRC COMMANDS.md TRANSLATIONS OUT: the handbook as HTML that needs no network. Its order is
+in DOCS/contents.json; pages of another language lie in a folder of its name, the page of commands beside
+COMMANDS.md. A link to a page or an anchor that is not there is an error."""
 import html
 import json
 import pathlib
@@ -11,33 +11,45 @@ import sys
 
 import markdown
 
-from sources import errors, slug
+from sources import errors, slug, translations
 
-docs, sources, commands, out = map(pathlib.Path, sys.argv[1:5])
+docs, sources, commands, words_folder, out = map(pathlib.Path, sys.argv[1:6])
 shutil.rmtree(out, ignore_errors=True)
 out.mkdir(parents=True)
 contents = json.loads((docs / "contents.json").read_text(encoding="utf-8"))
 
 
-def messages_page():
-    """Every error that the programs can raise, with its advice."""
-    text = ("# What a message means\n\nEvery message says what was wrong, where, and what to do. Here are "
-            "those of the programs, by what they have to do with; %1, %2 … stand for names and numbers.\n")
+MESSAGES = {
+    "": ("What a message means",
+         "Every message says what was wrong, where, and what to do. Here are those of the programs, by what they "
+         "have to do with; %1, %2 … stand for names and numbers.",
+         ("Something given is wrong", "A device, a disk or a file", "A limit was passed"),
+         "The message names what it is about; put that right and try again."),
+    "de": ("Was eine Meldung bedeutet",
+           "Jede Meldung sagt, was falsch war, wo, und was zu tun ist. Hier stehen die der Programme, nach dem, womit "
+           "sie zu tun haben; %1, %2 … stehen für Namen und Zahlen.",
+           ("Etwas Angegebenes ist falsch", "Ein Gerät, eine Platte oder eine Datei", "Eine Grenze ist überschritten"),
+           "Die Meldung nennt, worum es geht; bringen Sie das in Ordnung, und versuchen Sie es noch einmal."),
+}
+
+
+def messages_page(language="", said=lambda text: text):
+    """Every error that the programs can raise, with its advice. Anchors are the same in every language."""
+    title, about, kinds, otherwise = MESSAGES[language]
+    text = f"# {title}\n\n{about}\n"
     topics, used = [], set()
-    for kind, title in (("BadInput", "Something given is wrong"), ("Device", "A device, a disk or a file"),
-                        ("NotGoodEnough", "A limit was passed")):
+    for kind, heading in zip(("BadInput", "Device", "NotGoodEnough"), kinds):
         found = [(p, a) for k, p, a in errors(sources) if k == kind]
         if not found:
             continue
-        text += f"\n## {title}\n"
+        text += f"\n## {heading}\n"
         for problem, advice in sorted(found):
             anchor = slug(problem)
             while anchor in used:  # two that differ in what stands in their places
                 anchor += "-2"
             used.add(anchor)
-            text += (f'\n<h3 id="{anchor}">{html.escape(problem)}</h3>\n\n'
-                     + (html.escape(advice) if advice else
-                        "The message names what it is about; put that right and try again.") + "\n")
+            text += (f'\n<h3 id="{anchor}">{html.escape(said(problem))}</h3>\n\n'
+                     + (html.escape(said(advice)) if advice else otherwise) + "\n")
             topics.append({"text": problem, "page": "messages.html#" + anchor})
     return text, topics
 
@@ -55,6 +67,9 @@ def pages():
                 if "from" in page:  # of the project's documents, whose neighbours are not here
                     text = re.sub(r"\[([^\]]*)\]\((?![a-z]+:|#)[^)]*\)", r"\1", text)
                 yield page["name"], "", text
+    for language, said in translations(words_folder).items():
+        yield "messages", language, messages_page(language, said)[0]
+        yield "commands", language, commands.with_name(f"commands_{language}.md").read_text(encoding="utf-8")
     for folder in sorted(p for p in docs.iterdir() if p.is_dir() and len(p.name) == 2):
         for path in sorted(folder.glob("*.md")):
             yield path.stem, folder.name, path.read_text(encoding="utf-8")

@@ -3,19 +3,25 @@
 say of themselves: `bold-lantern-cli manual` and the others' --help."""
 import argparse
 import json
+import os
 import pathlib
 import re
 import subprocess
 
+from sources import translations
+
 parser = argparse.ArgumentParser()
 for program in ("gui", "cli", "keeper", "bench-meter"):
     parser.add_argument("--" + program, required=True)
+parser.add_argument("--translations", required=True, type=pathlib.Path)
 parser.add_argument("--out", required=True, type=pathlib.Path)
 args = parser.parse_args()
 
 
 def run(*command):
-    return subprocess.run(command, capture_output=True, text=True, check=True).stdout
+    """In English, whatever whoever builds this has chosen."""
+    english = dict(os.environ, LC_ALL="C.UTF-8", LANGUAGE="", XDG_CONFIG_HOME=str(args.out / "no-settings"))
+    return subprocess.run(command, capture_output=True, text=True, check=True, env=english).stdout
 
 
 def troff(text):
@@ -100,15 +106,25 @@ complete -o filenames -F _bold_lantern_cli bold-lantern-cli
 """
 
 
-def commands_page(manual):
-    page = "# Commands\n\nThe program `bold-lantern-cli` does all that the window does, for scripts.\n"
+PAGE = {
+    "": ("Commands", "The program `bold-lantern-cli` does all that the window does, for scripts.", "option"),
+    "de": ("Befehle", "Das Programm `bold-lantern-cli` tut alles, was das Fenster tut, für Skripte.", "Option"),
+}
+
+
+def commands_page(manual, language="", said=lambda text: text):
+    def sentence(text):
+        return said(text)[0].upper() + said(text)[1:] + "."
+
+    title, about, option = PAGE[language]
+    page = f"# {title}\n\n{about}\n"
     for command in manual["commands"]:
-        page += f"\n## {command['name']}\n\n{command['does'][0].upper() + command['does'][1:]}.\n"
+        page += f"\n## {command['name']}\n\n{sentence(command['does'])}\n"
         for e in command["examples"]:
-            page += f"\n    {e['line']}\n\n{e['does'][0].upper() + e['does'][1:]}.\n"
-        page += "\n| option | |\n|---|---|\n"
+            page += f"\n    {e['line']}\n\n{sentence(e['does'])}\n"
+        page += f"\n| {option} | |\n|---|---|\n"
         for o in command["options"]:
-            does = o["does"].replace("|", "\\|")
+            does = said(o["does"]).replace("|", "\\|") if o["does"] else ""
             page += f"| `{o['name']}` {o['value']} | {does} |\n"
     return page
 
@@ -122,3 +138,5 @@ for name, program in (("bold-lantern", args.gui), ("bold-lantern-keeper", args.k
 (folder / "bold-lantern-cli.1").write_text(cli_page(manual), encoding="utf-8")
 (args.out / "completion").write_text(completion(manual), encoding="utf-8")
 (args.out / "commands.md").write_text(commands_page(manual), encoding="utf-8")
+for language, said in translations(args.translations).items():
+    (args.out / f"commands_{language}.md").write_text(commands_page(manual, language, said), encoding="utf-8")

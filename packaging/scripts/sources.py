@@ -1,6 +1,7 @@
 """What the C++ sources say: their string literals, and the messages of errors with their advice."""
 import pathlib
 import re
+import xml.etree.ElementTree as xml
 
 LITERAL = re.compile(r'(?:u8)?"((?:[^"\\\n]|\\.)*)"')
 COMMENT = re.compile(r'("(?:[^"\\\n]|\\.)*"|\'(?:[^\'\\\n]|\\.)+\')|//[^\n]*|/\*.*?\*/', re.S)
@@ -69,3 +70,15 @@ def errors(source_folder):
 
 def slug(text):
     return re.sub(r"[^a-z0-9]+", "-", re.sub(r"%\d", "", text.lower())).strip("-")[:60]
+
+
+def translations(folder):
+    """Of each language but English, by its code: what says a text of the programs in it."""
+    out = {}
+    for path in sorted(pathlib.Path(folder).glob("bold-lantern_*.ts")):
+        tree = xml.parse(path)
+        known = {m.findtext("source"): m.findtext("translation") for m in tree.iter("message")
+                 if m.get("numerus") != "yes" and not m.find("translation").get("type")}
+        if path.stem != "bold-lantern_en":
+            out[path.stem.split("_")[1]] = lambda text, known=known: known.get(text) or text
+    return out

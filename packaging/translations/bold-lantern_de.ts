@@ -1597,6 +1597,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Ein weißer Teilpunkt oder ein Modus, der Weiß verstärkt: Kein Profil kann seine Farben so hell machen wie sein Weiß.</translation>
   </message>
   <message>
+   <source>A, D50, D55, D65, D75, E (Y = 1) or X,Y,Z in any scale; default D50, with srgb D65. srgb is adapted from D65 with Bradford</source>
+   <translation>A, D50, D55, D65, D75, E (Y = 1) oder X,Y,Z in beliebigem Maßstab; sonst D50, mit srgb D65. srgb wird von D65 mit Bradford adaptiert</translation>
+  </message>
+  <message>
    <source>ADDRESS:PORT is expected</source>
    <translation>ADDRESS:PORT wird erwartet</translation>
   </message>
@@ -2077,6 +2081,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>CGATS file with CMYK and Lab or XYZ</source>
    <translation>CGATS-Datei mit CMYK und Lab oder XYZ</translation>
+  </message>
+  <message>
+   <source>CGATS file with RGB_* (0..255) and XYZ_* (cd/m²)</source>
+   <translation>CGATS-Datei mit RGB_* (0..255) und XYZ_* (cd/m²)</translation>
   </message>
   <message>
    <source>CGATS readings of red, green, blue, white by the meter</source>
@@ -2872,6 +2880,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>Every view shows this run until another is begun or opened.</source>
    <translation>Jede Seite zeigt diesen Lauf, bis ein anderer begonnen oder geöffnet wird.</translation>
+  </message>
+  <message>
+   <source>Exactly one of</source>
+   <translation>Genau eines von</translation>
   </message>
   <message>
    <source>Examples</source>

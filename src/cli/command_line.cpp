@@ -15,14 +15,26 @@ std::string said(const char *text)
     return QCoreApplication::translate("Core", text).toStdString();
 }
 
+/// A group without a name is no more than the title of its options.
+class Help : public CLI::Formatter {
+public:
+    std::string make_expanded(const CLI::App *of) const override
+    {
+        return of->get_name().empty() ? make_groups(of, CLI::AppFormatMode::Sub)
+                                      : CLI::Formatter::make_expanded(of);
+    }
+};
+
 /// What a command and those below it say of themselves; groups without a name stay without one.
 void say(CLI::App &command)
 {
     command.description(said(command.get_description().c_str()));
     command.group(said(command.get_group().c_str()));
+    const bool isOneOf =
+        command.get_require_option_min() == 1 && command.get_require_option_max() == 1;
     for (CLI::Option *o : command.get_options()) {
         o->description(said(o->get_description().c_str()));
-        o->group(said(o->get_group().c_str()));
+        o->group(isOneOf ? said("Exactly one of") : said(o->get_group().c_str()));
     }
     for (CLI::App *below : command.get_subcommands({}))
         say(*below);
@@ -36,6 +48,7 @@ CommandLine::CommandLine()
 {
     app.require_subcommand(1);
     app.set_version_flag("--version", LANTERN_VERSION);
+    app.formatter(std::make_shared<Help>());
     app.get_formatter()->column_width(30);
     addRun(app, m_run);
     addBuild(app, m_build);

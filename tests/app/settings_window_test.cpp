@@ -10,6 +10,7 @@
 #include <QComboBox>
 #include <QSettings>
 #include <QSpinBox>
+#include <QTemporaryDir>
 
 namespace lantern::test {
 
@@ -70,7 +71,11 @@ private slots:
 
     void whatIsChosenIsInForceAndKept()
     {
+        const QTemporaryDir reports;
+        QSettings().setValue(QStringLiteral("folders/report"), reports.path());
         WindowRig rig;
+        QCOMPARE(part<QLabel>(rig.window.get(), "settingsReportFolder")->text(), reports.path());
+        QSettings().remove(QStringLiteral("folders/report"));
         rig.session->showView(ViewId::Settings);
         auto *limits = part<QComboBox>(rig.window.get(), "settingsLimits");
         QVERIFY(rig.waitFor([&] { return limits->isVisible() && limits->count() > 2; }));

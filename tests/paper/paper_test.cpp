@@ -195,7 +195,7 @@ private slots:
         for (int x = 0; x < png.width(); ++x)
             dark += qGray(png.pixel(x, png.height() / 2)) < 200 ? 1 : 0;
         QVERIFY2(dark > 3 && dark < png.width() / 10, qPrintable(QString::number(dark)));
-        QVERIFY(textOf("tone.pdf").contains(QLatin1String("aim: gamma 2.2")));
+        QVERIFY(textOf("tone.pdf").contains(QStringLiteral("aim · gamma 2.2")));
         QVERIFY(run::readFile(path("tone.csv")).startsWith("curve,"));
         const QString keys = cli({QStringLiteral("plot"), QStringLiteral("--run"), path("run")});
         QCOMPARE(keys.count(QLatin1Char('\n')), 10);

@@ -112,7 +112,9 @@ private slots:
             const Answer a = cli(job + QStringList{out});
             said << QString::number(a.code) << a.err
                  << QString::fromUtf8(run::readFile(out + QStringLiteral("/validation.cgats")))
-                 << cli({QStringLiteral("recheck"), out + QStringLiteral("/report.json")}).out;
+                 << cli({QStringLiteral("recheck"), QStringLiteral("--json"),
+                         out + QStringLiteral("/report.json")})
+                        .out;
             return said;
         };
         const QStringList expected = all("plain");
