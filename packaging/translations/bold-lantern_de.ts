@@ -272,6 +272,22 @@ Take it over?</source>
    <translation>%1 Byte bei %2</translation>
   </message>
   <message>
+   <source>%1 cannot be %2</source>
+   <translation>%1 kann nicht %2 sein</translation>
+  </message>
+  <message>
+   <source>%1 cannot be %2: that is too small</source>
+   <translation>%1 kann nicht %2 sein: das ist zu klein</translation>
+  </message>
+  <message>
+   <source>%1 cannot be %2; it is from %3 to %4</source>
+   <translation>%1 kann nicht %2 sein, sondern %3 bis %4</translation>
+  </message>
+  <message>
+   <source>%1 cannot be %2; it is one of %3</source>
+   <translation>%1 kann nicht %2 sein, sondern eines von %3</translation>
+  </message>
+  <message>
    <source>%1 cannot be read.</source>
    <translation>%1 kann nicht gelesen werden.</translation>
   </message>
@@ -336,6 +352,10 @@ Take it over?</source>
    <translation>%1 antwortet nicht: Es ist ausgesteckt. Stecken Sie es wieder ein, prüfen Sie, ob es noch auf dem Feld hängt, dann weiter.</translation>
   </message>
   <message>
+   <source>%1 does not go with %2</source>
+   <translation>%1 geht nicht mit %2</translation>
+  </message>
+  <message>
    <source>%1 does not see the patch. Put it back on the patch, then go on.</source>
    <translation>%1 sieht das Feld nicht. Hängen Sie es wieder auf das Feld, dann weiter.</translation>
   </message>
@@ -366,6 +386,10 @@ Take it over?</source>
   <message>
    <source>%1 gives the same numbers for different colours. Unplug it and plug it in again, check that it hangs on the patch, then go on.</source>
    <translation>%1 gibt für verschiedene Farben dieselben Zahlen. Stecken Sie es aus und wieder ein, prüfen Sie, ob es auf dem Feld hängt, dann weiter.</translation>
+  </message>
+  <message>
+   <source>%1 goes with %2 only</source>
+   <translation>%1 geht nur mit %2</translation>
   </message>
   <message>
    <source>%1 has %2 slots</source>
@@ -456,12 +480,20 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>%1 ist in Gebrauch: %2.</translation>
   </message>
   <message>
+   <source>%1 is missing</source>
+   <translation>%1 fehlt</translation>
+  </message>
+  <message>
    <source>%1 is no longer as calibrated</source>
    <translation>%1 ist nicht mehr, wie kalibriert</translation>
   </message>
   <message>
    <source>%1 is not between 0 and 255</source>
    <translation>%1 liegt nicht zwischen 0 und 255</translation>
+  </message>
+  <message>
+   <source>%1 is not known here</source>
+   <translation>%1 ist hier nicht bekannt</translation>
   </message>
   <message>
    <source>%1 is outside 0 to %2</source>
@@ -510,6 +542,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>%1 ms</source>
    <translation>%1 ms</translation>
+  </message>
+  <message>
+   <source>%1 needs a value</source>
+   <translation>%1 braucht einen Wert</translation>
   </message>
   <message>
    <source>%1 numbers; %2 are expected</source>
@@ -5646,6 +5682,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Lauf vom %1, %2</translation>
   </message>
   <message>
+   <source>Run with --help for more information.</source>
+   <translation>Mehr sagt --help.</translation>
+  </message>
+  <message>
    <source>Runs already made keep theirs.</source>
    <translation>Gemachte Läufe behalten die ihren.</translation>
   </message>
@@ -7733,6 +7773,10 @@ cd/m²</translation>
   <message>
    <source>a code value of %1 arrives above the middle of the scale: the compositor changes tones on the way</source>
    <translation>ein Codewert von %1 kommt über der Mitte der Skala an: Der Compositor ändert unterwegs Tonwerte</translation>
+  </message>
+  <message>
+   <source>a command is missing: which of them is to be done?</source>
+   <translation>ein Befehl fehlt: welcher soll ausgeführt werden?</translation>
   </message>
   <message>
    <source>a diagram of a finished run as SVG, PDF, PNG or CSV; without --diagram: which there are</source>
@@ -10006,6 +10050,10 @@ Weiß</translation>
    <translation>eine ist geladen</translation>
   </message>
   <message>
+   <source>one of %1 is missing</source>
+   <translation>eines von %1 fehlt</translation>
+  </message>
+  <message>
    <source>one of them</source>
    <translation>eines davon</translation>
   </message>
@@ -10016,6 +10064,10 @@ Weiß</translation>
   <message>
    <source>one that cannot be read</source>
    <translation>eines, das nicht zu lesen ist</translation>
+  </message>
+  <message>
+   <source>only one of %1 can be given</source>
+   <translation>nur eines von %1 kann angegeben werden</translation>
   </message>
   <message>
    <source>opening down, let it lie</source>

@@ -1,5 +1,6 @@
 #include "cli/command_line.h"
 
+#include "cli/parser_words.h"
 #include "core/base/json_object.h"
 
 #include <QCoreApplication>
@@ -110,6 +111,10 @@ CommandLine::CommandLine()
 
 void CommandLine::speak()
 {
+    app.failure_message([](const CLI::App *, const CLI::Error &e) {
+        return "bold-lantern-cli: " + parserWords(e.what()) + ".\n" +
+               said("Run with --help for more information.") + '\n';
+    });
     const auto formatter = app.get_formatter();
     for (const char *label : {"Usage", "REQUIRED", "Needs", "Excludes"})
         formatter->label(label, said(label));

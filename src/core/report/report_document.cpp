@@ -295,6 +295,15 @@ Entry repeatability(const Repeatability &s)
              {"degrees_of_freedom", s.freedom}}};
 }
 
+/// Of an ISO 8601 time in UTC; a date alone stays as it is.
+std::string timeText(const std::string &iso)
+{
+    constexpr size_t kDate = 10, kToMinutes = 16;
+    return iso.size() < kToMinutes ? iso
+                                   : iso.substr(0, kDate) + " " +
+                                         iso.substr(kDate + 1, kToMinutes - kDate - 1) + " UTC";
+}
+
 /// When, with what, and which display. \param date as it is to be said
 std::vector<Words> measured(const ReportData &r, const std::string &date)
 {
@@ -327,7 +336,7 @@ void addCircumstances(Section &out, const ReportData &r)
     out.add(Entry{"version", 1});
     out.add(Entry{"correction_kind", correctionKindKey(r.correctionKind)});
     out.add(Entry{"aim", aimToJson(r.aim)});
-    out.add(Prose(measured(r, r.date)));
+    out.add(Prose(measured(r, timeText(r.date))));
     out.add(Prose({Message("Aim: %1:", {r.aim.name}), figures(aimSummary(r.aim))}));
     if (!r.meterChanges.empty()) {
         Json changes = Json::array();

@@ -100,6 +100,39 @@ private slots:
         QVERIFY2(left.isEmpty(), qPrintable(left.join(QLatin1Char('\n'))));
     }
 
+    /// What the parser refuses is said as everything else is: what was wrong, and what to do.
+    void mistakesAreSaidInOurWords_data()
+    {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<QString>("said");
+        const auto row = [](const char *line, const char *said) {
+            QTest::newRow(line) << QString::fromLatin1(line) << QString::fromLatin1(said);
+        };
+        row("", "a command is missing: which of them is to be done?");
+        row("run --display a", "--out is missing");
+        row("run --out a", "one of --display,--output,--page is missing");
+        row("plot --run a --logbook b", "only one of --run,--logbook can be given");
+        row("plot --run a --bad", "--bad is not known here");
+        row("build --readings a --out b --grid x", "--grid cannot be x");
+        row("build --readings a --out b --profile x",
+            "--profile cannot be x; it is one of gamma,matrix,table");
+        row("plot --run a --width 3", "--width cannot be 3; it is from 100 to 5000");
+        row("log --logbook a --on 0 --note b", "--on cannot be 0: that is too small");
+        row("run --out", "--out needs a value");
+        row("log --logbook a --note b", "--note goes with --on only");
+        row("log --logbook a --readings --merge b", "--readings does not go with --merge");
+    }
+    void mistakesAreSaidInOurWords()
+    {
+        QFETCH(QString, line);
+        QFETCH(QString, said);
+        const Answer a = cli(line.split(QLatin1Char(' '), Qt::SkipEmptyParts));
+        QCOMPARE(a.code, 2);
+        QCOMPARE(a.err, QStringLiteral("bold-lantern-cli: %1.\nRun with --help for more "
+                                       "information.\n")
+                            .arg(said));
+    }
+
     void manPagesAndCompletionKnowEveryCommand()
     {
         const QString page = shared("man/bold-lantern-cli.1");
