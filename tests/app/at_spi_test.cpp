@@ -261,7 +261,8 @@ private slots:
         const std::vector<std::pair<QString, QString>> pages = {
             {QStringLiteral("Colour accuracy"), QStringLiteral("ΔE00")},
             {QStringLiteral("White point"), QStringLiteral("from the aim in Δu'v'")},
-            {QStringLiteral("Gamut"), QStringLiteral("sRGB")}};
+            {QStringLiteral("Gamut"), QStringLiteral("sRGB")},
+            {QStringLiteral("Evenness"), QStringLiteral("of the middle's light")}};
         for (const auto &page : pages) {
             const auto item = findItem(m_application, page.first);
             QVERIFY(item && act(*item));

@@ -183,13 +183,17 @@ void settings(const uint8_t *data, size_t size)
 /// What a display is to have in force, with its profile.
 void standing(const uint8_t *data, size_t size)
 {
-    const platform::StandingShelf shelf(AsFile::folder().filePath(QStringLiteral("standing")));
-    platform::Standing one;
-    one.displayId = QStringLiteral("a display");
-    shelf.keep(one);
-    const QString name = QDir(shelf.folder()).entryList(QDir::Files).front();
+    static const platform::StandingShelf shelf(
+        AsFile::folder().filePath(QStringLiteral("standing")));
+    static const QString display = QStringLiteral("a display");
+    static const QString name = [] { // as the shelf calls its file
+        platform::Standing one;
+        one.displayId = display;
+        shelf.keep(one);
+        return QDir(shelf.folder()).entryList(QDir::Files).front();
+    }();
     const AsFile file(data, size, qPrintable(QStringLiteral("standing/") + name));
-    tolerant([&] { (void)shelf.read(one.displayId); });
+    tolerant([&] { (void)shelf.read(display); });
 }
 
 void picture(const uint8_t *data, size_t size)

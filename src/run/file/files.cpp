@@ -8,6 +8,8 @@
 #include <QSaveFile>
 #include <QStorageInfo>
 
+#include <algorithm>
+
 #include <fcntl.h>
 #include <unistd.h>
 
@@ -56,9 +58,16 @@ QByteArray readFile(const QString &path)
     if (file.size() > kLargestFile)
         throw Error(ErrorKind::BadInput, where, "is larger than 64 MB",
                     "No file that this program uses is that large.");
-    const QByteArray content = file.read(kLargestFile + 1);
-    if (content.size() > kLargestFile)
-        throw Error(ErrorKind::BadInput, where, "is larger than 64 MB");
+    // In parts: a pipe does not tell its size, and as much memory as is asked for is taken.
+    constexpr qint64 kPart = 1 << 16;
+    QByteArray content;
+    while (content.size() <= kLargestFile) {
+        const QByteArray part = file.read(std::max(kPart, file.size()));
+        if (part.isEmpty())
+            return content;
+        content += part;
+    }
+    throw Error(ErrorKind::BadInput, where, "is larger than 64 MB");
     return content;
 }
 

@@ -24,6 +24,20 @@ private slots:
         QVERIFY_THROWS_EXCEPTION(Error, run::readFile(path + QStringLiteral("s")));
     }
 
+    /// Files that do not tell their size are read to their end, and what has none is refused.
+    void sizesAreNotTrusted()
+    {
+        QVERIFY(run::readFile(QStringLiteral("/proc/self/status")).contains("VmRSS"));
+        VERIFY_ERROR(run::readFile(QStringLiteral("/dev/zero")), "larger than 64 MB");
+        const QTemporaryDir folder;
+        QFile file(folder.filePath(QStringLiteral("large")));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        QVERIFY(file.resize(64LL * 1024 * 1024));
+        QCOMPARE(run::readFile(file.fileName()).size(), 64 * 1024 * 1024);
+        QVERIFY(file.resize(64LL * 1024 * 1024 + 1));
+        VERIFY_ERROR(run::readFile(file.fileName()), "larger than 64 MB");
+    }
+
     /// As on a disk that is full: a file that does not fit leaves the old one alone, however small
     /// it is.
     void whatDoesNotFitChangesNothing()
