@@ -119,6 +119,10 @@ private slots:
                                 "eine Farbtafel mit mindestens 24 Feldern."));
         QCOMPARE(run::inWords(Message("%1 % of the aimed gamut is missing", {"2.5"})),
                  QStringLiteral("2,5 % des verlangten Farbumfangs fehlen"));
+        QCOMPARE(run::inLocale("gamma 2.2 · 120.5 cd/m²"),
+                 QStringLiteral("Gamma 2,2 · 120,5 cd/m²"));
+        QCOMPARE(run::inWords(Message("%1 is missing", {"desk 2.0.icc"})), // a name stays
+                 QStringLiteral("desk 2.0.icc fehlt"));
         const auto reminder = [](int days) {
             return QCoreApplication::translate("any", "a reminder after %n day(s)", nullptr, days);
         };

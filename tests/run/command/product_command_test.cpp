@@ -117,6 +117,8 @@ private slots:
         row("build --readings a --out b --profile x",
             "--profile cannot be x; it is one of gamma,matrix,table");
         row("plot --run a --width 3", "--width cannot be 3; it is from 100 to 5000");
+        row("run --display a --out b --reflectance 3",
+            "--reflectance cannot be 3; it is from 0 to 1");
         row("log --logbook a --on 0 --note b", "--on cannot be 0: that is too small");
         row("run --out", "--out needs a value");
         row("log --logbook a --note b", "--note goes with --on only");
