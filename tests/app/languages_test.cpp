@@ -169,11 +169,14 @@ private slots:
                     left << text;
         if (measured) { // what a client gets
             static const QRegularExpression tags(QStringLiteral("<[^>]*>"));
-            const ReportData report = run::reportData(rig.state().shown());
+            ReportData report = run::reportData(rig.state().shown());
+            report.studio = {"Report", "limits", {}, {}}; // words of ours, but a person's own here
             for (const ReportForm form : {ReportForm::Short, ReportForm::Long}) {
                 const QString html =
                     QString::fromStdString(reportToHtml(report, form, run::speaker()));
                 QVERIFY(html.contains(QLatin1String("<html lang=\"pseudo\">")));
+                QVERIFY(html.contains(QLatin1String(">Report<")));
+                QVERIFY(html.contains(QLatin1String(">limits<")));
                 const auto parts = html.mid(html.indexOf(QLatin1String("</style>"))).split(tags);
                 QVERIFY(parts.size() > 100);
                 for (const QString &part : parts)

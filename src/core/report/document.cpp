@@ -263,6 +263,8 @@ nlohmann::json toJson(const Section &section)
 
 std::string spoken(const Words &words, const Speaker &speaker)
 {
+    if (!words.asIs.empty())
+        return words.asIs;
     return words.message.empty() ? speaker.figures(words.asFigures) : speaker.words(words.message);
 }
 

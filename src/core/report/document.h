@@ -32,10 +32,20 @@ struct Words {
         w.asFigures = std::move(text);
         return w;
     }
-    [[nodiscard]] bool empty() const { return message.empty() && asFigures.empty(); }
+    /// A person's own: the same in every language.
+    static Words own(std::string text)
+    {
+        Words w;
+        w.asIs = std::move(text);
+        return w;
+    }
+    [[nodiscard]] bool empty() const
+    {
+        return message.empty() && asFigures.empty() && asIs.empty();
+    }
 
-    Message message; ///< empty: it is figures
-    std::string asFigures;
+    Message message;
+    std::string asFigures, asIs; ///< one of the three, the others are empty
 };
 
 /// A value as it is, for programs, and in words. Null: not known.
@@ -59,7 +69,9 @@ struct Prose {
     std::vector<Words> text; ///< one after the other
     bool strong = false;
 
-    explicit Prose(Message sentence, bool strong = false) : text{std::move(sentence)}, strong(strong) {}
+    explicit Prose(Message sentence, bool strong = false)
+        : text{std::move(sentence)}, strong(strong)
+    {}
     explicit Prose(std::vector<Words> sentences) : text(std::move(sentences)) {}
 };
 

@@ -256,7 +256,7 @@ Table patchTable(const Validation &v)
     for (const ValidatedPatch &p : v.patches) {
         const DeviceRgb &rgb = p.aimed.rgb;
         const ReferenceColour &reference = p.aimed.reference;
-        table.rows.push_back({.cells = {{reference.name, words(reference.name)},
+        table.rows.push_back({.cells = {{reference.name, Words::own(reference.name)},
                                         {{rgb.r, rgb.g, rgb.b},
                                          figures(shortNumber(rgb.r) + " " + shortNumber(rgb.g) +
                                                  " " + shortNumber(rgb.b))},
@@ -534,10 +534,13 @@ void addStudio(Section &out, const Studio &s)
 {
     if (!s.logo.empty())
         out.add(Picture{"logo", s.logoType, s.logo});
-    if (!s.name.empty())
-        out.add(Prose{Message::verbatim(s.name), true});
+    if (!s.name.empty()) {
+        Prose name({Words::own(s.name)});
+        name.strong = true;
+        out.add(std::move(name));
+    }
     if (!s.text.empty())
-        out.add(Prose{Message::verbatim(s.text)});
+        out.add(Prose({Words::own(s.text)}));
     if (!s.name.empty() || !s.text.empty())
         out.add(Entry{"studio", {{"name", s.name}, {"text", s.text}}});
 }
