@@ -2135,6 +2135,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Beobachter CIE 1931</translation>
   </message>
   <message>
+   <source>COUNT</source>
+   <translation>ANZAHL</translation>
+  </message>
+  <message>
    <source>CSV or CGATS: light of the panel's red, green, blue, white</source>
    <translation>CSV oder CGATS: Licht von Rot, Grün, Blau, Weiß des Panels</translation>
   </message>
@@ -3666,6 +3670,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>ICC-Version, 4 (sonst) oder 2</translation>
   </message>
   <message>
+   <source>INTEGER</source>
+   <translation>GANZZAHL</translation>
+  </message>
+  <message>
    <source>If no other program uses this logbook, take it over: the window asks, the command line has --take-over.</source>
    <translation>Verwendet kein anderes Programm dieses Logbuch, übernehmen Sie es: Das Fenster fragt, die Befehlszeile hat --take-over.</translation>
   </message>
@@ -4586,6 +4594,14 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>&amp;Kein Logo</translation>
   </message>
   <message>
+   <source>NOT NEGATIVE</source>
+   <translation>NICHT NEGATIV</translation>
+  </message>
+  <message>
+   <source>NUMBER</source>
+   <translation>ZAHL</translation>
+  </message>
+  <message>
    <source>NaN, comments and trailing commas are not allowed in JSON.</source>
    <translation>NaN, Kommentare und Kommas am Ende sind in JSON nicht erlaubt.</translation>
   </message>
@@ -4874,6 +4890,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>OLED</translation>
   </message>
   <message>
+   <source>OPTIONS</source>
+   <translation>OPTIONEN</translation>
+  </message>
+  <message>
    <source>Of "%1", %2.</source>
    <translation>Von „%1“, %2.</translation>
   </message>
@@ -5120,6 +5140,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>PNG, TIFF or JPEG whose key colours to take</source>
    <translation>PNG, TIFF oder JPEG, dessen wichtigste Farben genommen werden</translation>
+  </message>
+  <message>
+   <source>POSITIVE</source>
+   <translation>POSITIV</translation>
   </message>
   <message>
    <source>Page Up and Page Down go through them.</source>
@@ -5738,6 +5762,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Jetzt abgleichen</translation>
   </message>
   <message>
+   <source>SUBCOMMAND</source>
+   <translation>BEFEHL</translation>
+  </message>
+  <message>
    <source>Saturation sweeps</source>
    <translation>Sättigungsreihen</translation>
   </message>
@@ -6144,6 +6172,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>Switch tints off and set the gains back, then start again.</source>
    <translation>Schalten Sie Tönungen aus und stellen Sie die Verstärkungen zurück; dann neu beginnen.</translation>
+  </message>
+  <message>
+   <source>TEXT</source>
+   <translation>TEXT</translation>
   </message>
   <message>
    <source>Ta&amp;ke it as the aim</source>

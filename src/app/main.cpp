@@ -12,6 +12,7 @@
 #include "run/file/files.h"
 #include "run/logbook/rescue.h"
 
+#include <QAccessibleObject>
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
@@ -58,6 +59,21 @@ void startSession(app::Session *session, const QString &logbookPath, bool demo)
     worker->start();
 }
 
+/// To screen readers: the toolkit would tell them the name that settings are kept under.
+class ProgramForReaders : public QAccessibleApplication {
+public:
+    [[nodiscard]] QString text(QAccessible::Text kind) const override
+    {
+        return kind == QAccessible::Name ? QStringLiteral("Bold Lantern")
+                                         : QAccessibleApplication::text(kind);
+    }
+};
+
+QAccessibleInterface *programForReaders(const QString &, QObject *object)
+{
+    return object == qApp ? new ProgramForReaders : nullptr;
+}
+
 int openAndRun(int argc, char **argv)
 {
     desk::chooseToolkit();
@@ -66,6 +82,7 @@ int openAndRun(int argc, char **argv)
     QApplication::setOrganizationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationName(QStringLiteral("bold-lantern"));
     QApplication::setApplicationVersion(QStringLiteral(LANTERN_VERSION));
+    QAccessible::installFactory(programForReaders);
     run::speak(run::chosenLanguage());
     app::theme::apply(*qt, app::theme::looksFrom(app::preferences::looks()));
 

@@ -35,6 +35,7 @@ void say(CLI::App &command)
         command.get_require_option_min() == 1 && command.get_require_option_max() == 1;
     for (CLI::Option *o : command.get_options()) {
         o->description(said(o->get_description().c_str()));
+        command.get_formatter()->label(o->get_type_name(), kindInWords(o->get_type_name()));
         o->group(isOneOf ? said("Exactly one of") : said(o->get_group().c_str()));
     }
     for (CLI::App *below : command.get_subcommands({}))
@@ -116,7 +117,7 @@ void CommandLine::speak()
                said("Run with --help for more information.") + '\n';
     });
     const auto formatter = app.get_formatter();
-    for (const char *label : {"Usage", "REQUIRED", "Needs", "Excludes"})
+    for (const char *label : {"Usage", "OPTIONS", "SUBCOMMAND", "REQUIRED", "Needs", "Excludes"})
         formatter->label(label, said(label));
     say(app);
     app.footer(said("Every command has its own --help with examples.") + '\n' +
@@ -150,11 +151,12 @@ std::string CommandLine::description() const
             for (const CLI::Option *o : from->get_options()) {
                 if (o->get_name() == "--help")
                     continue;
-                options.push_back({{"name", o->get_name()},
-                                   {"value", o->get_items_expected_max() == 0 ? std::string()
-                                                                              : o->get_type_name()},
-                                   {"does", o->get_description()},
-                                   {"required", o->get_required()}});
+                options.push_back(
+                    {{"name", o->get_name()},
+                     {"value", o->get_items_expected_max() == 0 ? std::string()
+                                                                : kindInWords(o->get_type_name())},
+                     {"does", o->get_description()},
+                     {"required", o->get_required()}});
             }
         };
         for (const CLI::App *group : command->get_subcommands({}))

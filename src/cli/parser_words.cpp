@@ -7,6 +7,7 @@
 #include <QRegularExpression>
 
 #include <array>
+#include <utility>
 #include <vector>
 
 namespace lantern::cli {
@@ -36,6 +37,15 @@ constexpr std::array kSentences = {
     Sentence{"(\\S+) excludes (\\S+)", "%1 does not go with %2"},
 };
 
+/// The parser's names of kinds, and ours.
+constexpr std::array<std::pair<const char *, const char *>, 6> kKinds = {
+    {{"TEXT", "TEXT"},
+     {"UINT", "COUNT"},
+     {"INT", "INTEGER"},
+     {"FLOAT", "NUMBER"},
+     {"NONNEGATIVE", "NOT NEGATIVE"},
+     {"POSITIVE", "POSITIVE"}}};
+
 /// A number without the zeros that the parser puts behind it.
 std::string shortest(const std::string &word)
 {
@@ -60,6 +70,19 @@ std::string parserWords(const std::string &said)
             filled(QCoreApplication::translate("Core", s.ours).toStdString(), arguments));
     }
     return printable(said);
+}
+
+std::string kindInWords(const std::string &kind)
+{
+    QStringList parts = QString::fromStdString(kind).split(QLatin1Char(':'));
+    static const QRegularExpression range(QStringLiteral("^\\w+ in \\[(\\S+) - (\\S+)\\]$"));
+    for (QString &part : parts) {
+        part.replace(range, QStringLiteral("\\1..\\2"));
+        for (const auto &[theirs, ours] : kKinds)
+            if (part == QLatin1String(theirs))
+                part = QCoreApplication::translate("Core", ours);
+    }
+    return parts.join(QLatin1Char(':')).toStdString();
 }
 
 } // namespace lantern::cli

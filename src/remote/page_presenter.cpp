@@ -66,6 +66,7 @@ void PagePresenter::attach(QWebSocket *socket, const PageFacts &facts)
         before->close();
         before->deleteLater();
     }
+    ++m_returns;
     loseShown();
     m_socket = socket;
     socket->setParent(this);
@@ -222,6 +223,7 @@ void PagePresenter::onMessage(const QJsonObject &m)
             emit shown(m_wanted->request);
         }
     } else if (m.contains(QStringLiteral("changed"))) {
+        ++m_returns;
         if (m_isShown)
             loseShown(); // whoever waits for it shows it anew
         else

@@ -8,6 +8,8 @@
 #include <QSize>
 #include <QWebSocket>
 
+#include <atomic>
+
 namespace lantern::remote {
 
 /// What a device's browser tells of its screen.
@@ -36,6 +38,7 @@ public:
     void hide() override;
     void say(const QString &words) override;
     void confirm(run::Request request) override;
+    [[nodiscard]] int returns() const override { return m_returns; }
     /// As long as a person may need to bring the device back.
     [[nodiscard]] int patienceMs() const override { return 600'000; }
 
@@ -74,6 +77,7 @@ private:
     std::optional<int> m_roundTripMs;
     std::optional<Wanted> m_wanted;
     int m_number = 0; ///< of what was sent last, so that late answers are told apart
+    std::atomic<int> m_returns = 0;
     bool m_isShown = false;
     QElapsedTimer m_since; ///< the page has said so
     QTimer *m_beat = nullptr;

@@ -104,7 +104,7 @@ class AccessTest : public QObject {
         const bool same = m_rig.state().view == view;
         m_rig.session->showView(view);
         QVERIFY(m_rig.waitFor([&] { return visibleView() && (same || visibleView() != before); }));
-        QTest::qWait(40);
+        settle();
     }
     [[nodiscard]] View *visibleView() const
     {
@@ -475,7 +475,7 @@ private slots:
         QVERIFY(dialog && m_rig.waitFor([&] {
             return dialog->isVisible() && window()->findChild<NoticeBar *>()->isVisible();
         }));
-        QTest::qWait(40);
+        settle();
         const auto placeOf = [](const QWidget *w) {
             return QRect(w->mapToGlobal(QPoint(0, 0)), w->size());
         };

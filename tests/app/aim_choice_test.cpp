@@ -9,6 +9,7 @@
 
 using namespace lantern;
 using namespace lantern::app;
+using lantern::test::settle;
 using lantern::test::WindowRig;
 using run::Activity;
 using run::Stage;
@@ -24,13 +25,13 @@ private slots:
         Aim aim = rig.state().aim;
         aim.luminanceCdM2 = 95;
         rig.session->setAim(aim);
-        QTest::qWait(60);
+        settle();
         auto *name = rig.window->findChild<QLineEdit *>(QStringLiteral("aimName"));
         name->setFocus();
         name->selectAll();
         QTest::keyClicks(name, QStringLiteral("Winter / plates"));
         QTest::keyClick(name, Qt::Key_Return);
-        QTest::qWait(60);
+        settle();
         QCOMPARE(rig.state().ownAims.size(), size_t(1));
         QCOMPARE(rig.state().aim.name, std::string("Winter / plates"));
         // Another session on the same folder finds it.
@@ -66,7 +67,7 @@ private slots:
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Done)); // the display has been read as found
         rig.session->newRun();
-        QTest::qWait(60);
+        settle();
         for (int i = 0; i < 4 && rig.state().view != ViewId::Aim; ++i)
             QVERIFY(rig.press());
         QCOMPARE(rig.state().view, ViewId::Aim);
@@ -83,7 +84,7 @@ private slots:
         QVERIFY(rig.press());
         QCOMPARE(rig.state().status.run, before); // nothing was begun
         rig.session->undoStack()->undo();
-        QTest::qWait(80);
+        settle();
         QVERIFY(rig.state().aimProblem.isEmpty());
         QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::BeginRun));
     }

@@ -211,7 +211,7 @@ private slots:
             return !programs.empty() &&
                    find(QStringLiteral("radio button"), QStringLiteral("North desk")).has_value();
         }));
-        QCOMPARE(name(m_application), QStringLiteral("bold-lantern"));
+        QCOMPARE(name(m_application), QStringLiteral("Bold Lantern"));
     }
 
     /// What can have the focus has a name, on the page that the program begins with; AccessTest

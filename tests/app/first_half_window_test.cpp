@@ -184,7 +184,7 @@ private slots:
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
         auto *early = child<QPushButton>(rig, "takeEyeMatch");
-        QTest::qWait(50);
+        settle();
         QVERIFY(!early->isEnabled()); // nothing was read today
         QVERIFY(rig.pressUntil(Stage::Adjust));
         rig.session->stop();
@@ -192,7 +192,7 @@ private slots:
         rig.session->showView(ViewId::Aim);
         auto *take = child<QPushButton>(rig, "takeEyeMatch");
         QVERIFY(rig.waitFor([&] { return take->isEnabled() && take->isVisible(); }));
-        QTest::qWait(50); // for the view to be laid out
+        settle(); // for the view to be laid out
         QVERIFY(rig.state().results.before.has_value());
         const XYZ white = rig.state().results.whites.empty()
                               ? *rig.state().results.before->white
@@ -241,7 +241,7 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
-        QTest::qWait(50);
+        settle();
         auto *duplicate = child<QPushButton>(rig, "duplicateAim");
         QTest::mouseClick(duplicate, Qt::LeftButton);
         QTest::mouseClick(duplicate, Qt::LeftButton);
@@ -325,7 +325,7 @@ private slots:
         rig.demo->injectFault(0, MeterFault::WantsZeroing);
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
-        QTest::qWait(50);
+        settle();
         auto *drawing = child<MeterDrawing>(rig, "whatToDo");
         QVERIFY(drawing->isVisible());
         QVERIFY(drawing->accessibleDescription().contains(QLatin1String("dark flat place")));
@@ -344,7 +344,7 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::ByEye);
-        QTest::qWait(100);
+        settle();
         auto *steps = child<QListWidget>(rig, "eyeSteps");
         auto *next = child<QPushButton>(rig, "eyeNext");
         auto *slider = child<QSlider>(rig, "eyeSlider0");

@@ -11,6 +11,7 @@ using namespace lantern::app;
 using lantern::run::Activity;
 using lantern::run::Stage;
 using lantern::test::onX11;
+using lantern::test::settle;
 using lantern::test::WindowRig;
 
 /// What goes wrong or is broken off in the middle, and how it goes on.
@@ -37,7 +38,7 @@ private slots:
         });
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Faulted; }));
-        QTest::qWait(40);
+        settle();
         auto *notice = rig.window->findChild<QLabel *>(QStringLiteral("notice"));
         QVERIFY(notice->isVisible());
         QVERIFY2(notice->text().contains(QLatin1String("unplugged")), qPrintable(notice->text()));
@@ -104,7 +105,7 @@ private slots:
         cover.setPalette(p);
         rig.demo->setSpeed(20);
         QVERIFY(rig.press());
-        QTest::qWait(200);
+        QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 0; }));
         cover.show();
         cover.raise();
         // The patch raises itself once for each reading; keep covering it until that is noticed.
@@ -139,7 +140,7 @@ private slots:
         QVERIFY(rig.waitFor([&] {
             return rig.state().status.activity == Activity::Idle && rig.state().unfinishedRun;
         }));
-        QTest::qWait(40);
+        settle();
         QVERIFY(!bar->isVisible());
         QCOMPARE(rig.action()->text(), QStringLiteral("Go on with the unfinished run"));
         rig.demo->setSpeed(0);
@@ -185,13 +186,13 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
         QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ResumeOldRun));
         rig.session->newRun();
-        QTest::qWait(60);
+        settle();
         QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ConfirmReady));
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
         QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ResumeOldRun));
         rig.session->discardRun();
-        QTest::qWait(60);
+        settle();
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
         QCOMPARE(int(mainAction(rig.state()).step), int(NextStep::ConfirmReady));
@@ -205,7 +206,7 @@ private slots:
         QVERIFY(rig.waitFor([&] { return rig.state().status.readingsDone > 3; }));
         rig.session->discardRun();
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
-        QTest::qWait(60);
+        settle();
         QVERIFY(!rig.state().unfinishedRun);
         QVERIFY(!rig.state().results.before);
         QVERIFY(rig.pressUntil(Stage::Adjust)); // and the next one starts from the beginning

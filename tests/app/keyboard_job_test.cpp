@@ -19,7 +19,7 @@ class KeyboardJobTest : public QObject {
     {
         QWidget *to = QApplication::focusWidget();
         QTest::keyClick(to ? to : QApplication::activeWindow(), key, modifiers);
-        QTest::qWait(20);
+        settle();
     }
     /// Tab until that widget, or a part of it, has the focus; false after a whole round.
     static bool tabTo(const QWidget *wanted)
@@ -58,7 +58,7 @@ private slots:
             }));
             if (rig.state().status.activity != Activity::Finished)
                 key(Qt::Key_Return, Qt::ControlModifier);
-            QTest::qWait(60);
+            settle();
         }
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Finished; }));
         QVERIFY(rig.state().results.validation.has_value());

@@ -123,6 +123,11 @@ private slots:
                  QStringLiteral("Gamma 2,2 · 120,5 cd/m²"));
         QCOMPARE(run::inWords(Message("%1 is missing", {"desk 2.0.icc"})), // a name stays
                  QStringLiteral("desk 2.0.icc fehlt"));
+        const Message measured("Measured %1 with %2.", {"2026-12-01 14:03 UTC", "Heron"});
+        QCOMPARE(run::inWords(measured),
+                 QStringLiteral("Gemessen 01.12.2026 14:03 UTC mit Heron."));
+        QCOMPARE(run::inLocale("2026-12-01"), QStringLiteral("01.12.2026"));
+        QCOMPARE(run::inLocale("2026-13-01"), QStringLiteral("2026-13-01")); // no day
         const auto reminder = [](int days) {
             return QCoreApplication::translate("any", "a reminder after %n day(s)", nullptr, days);
         };
@@ -131,6 +136,8 @@ private slots:
         run::speak(QStringLiteral("en"));
         QCOMPARE(reminder(1), QStringLiteral("a reminder after 1 day"));
         QCOMPARE(reminder(30), QStringLiteral("a reminder after 30 days"));
+        QCOMPARE(run::inWords(measured),
+                 QStringLiteral("Measured 2026-12-01 14:03 UTC with Heron."));
         run::speak(QStringLiteral("xx")); // no such language
         QCOMPARE(run::spoken(), QStringLiteral("en"));
     }
@@ -155,7 +162,8 @@ private slots:
             rig.session->showView(entry.id);
             QVERIFY(rig.waitFor(
                 [&] { return visibleView(rig) && (same || visibleView(rig) != before); }));
-            QTest::qWait(60);
+            // Layouts are done a little after their texts came.
+            (void)rig.waitFor([&] { return cutOff(visibleView(rig)).isEmpty(); });
             for (const QWidget *w : visibleView(rig)->findChildren<QWidget *>())
                 for (const QString &text : textsOf(w))
                     if (isLeft(text))

@@ -27,14 +27,14 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::Light);
-        QTest::qWait(50);
+        settle();
         auto *read = child<QPushButton>(rig, "readLight");
         for (size_t n = 1; n <= 3; ++n) {
             QVERIFY(rig.waitFor([&] { return read->isEnabled(); }));
             QTest::mouseClick(read, Qt::LeftButton);
             QVERIFY(rig.waitFor([&] { return rig.state().roomReadings.size() == n; }));
         }
-        QTest::qWait(50);
+        settle();
         QTest::mouseClick(child<QPushButton>(rig, "useLightWhite"), Qt::LeftButton);
         QVERIFY(rig.waitFor(
             [&] { return std::holds_alternative<Chromaticity>(rig.state().aim.white); }));
@@ -46,7 +46,7 @@ private slots:
         QVERIFY(rig.waitFor([&] { return read->isEnabled(); }));
         QTest::mouseClick(read, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().roomReadings.size() == 1; }));
-        QTest::qWait(50);
+        settle();
         QTest::mouseClick(child<QPushButton>(rig, "useLightLuminance"), Qt::LeftButton);
         QVERIFY(rig.waitFor([&] {
             return rig.state().aim.luminanceCdM2 &&
@@ -72,7 +72,7 @@ private slots:
         paper->setValue(95); // 0.8763 by CIE 15:2018
         QVERIFY(rig.waitFor([&] { return rig.state().lights.paperLightness == 95; }));
         rig.session->showView(ViewId::Aim);
-        QTest::qWait(50);
+        settle();
         auto *job = child<QComboBox>(rig, "aimPreset");
         const int index = job->findText(QString::fromLatin1(kBesideThePrint));
         QVERIFY(index >= 0);
@@ -127,7 +127,7 @@ private slots:
         rig.session->setSeenIn(run::SeenIn::Measured);
         auto *away = child<QPushButton>(rig, "readBlackAway");
         QVERIFY(rig.waitFor([&] { return away->isVisible() && away->isEnabled(); }));
-        QTest::qWait(50);
+        settle();
         rig.demo->rig(0)->with([](bench::Bench &b) { b.holdAway(true); });
         QTest::mouseClick(away, Qt::LeftButton);
         QVERIFY(rig.waitFor([&] { return rig.state().blackAway.has_value(); }));

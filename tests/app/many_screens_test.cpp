@@ -5,6 +5,7 @@
 #include "platform/standing.h"
 #include "platform/x11/x11_output.h"
 #include "runner.h"
+#include "settle.h"
 #include "studio_rig.h"
 #include "toy_profile.h"
 
@@ -238,7 +239,7 @@ private slots:
         QVERIFY(!state().displays.empty()); // they are still on the desk
         m_rig.session->refreshReady();
         m_rig.session->act();
-        QTest::qWait(50);
+        settle();
         QVERIFY(xrandr(
             {QStringLiteral("--output"), QStringLiteral("DUMMY0"), QStringLiteral("--mode"),
              QStringLiteral("1920x1080"), QStringLiteral("--pos"), QStringLiteral("0x0"),

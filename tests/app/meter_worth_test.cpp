@@ -9,6 +9,7 @@
 
 using namespace lantern;
 using namespace lantern::app;
+using lantern::test::settle;
 using lantern::test::WindowRig;
 using run::Activity;
 using run::Stage;
@@ -78,7 +79,7 @@ private slots:
         QVERIFY(!keep->isEnabled());
         const auto readWith = [&](const QString &menuText, size_t sets) {
             menuAction(rig, QStringLiteral("Meter"), menuText)->trigger();
-            QTest::qWait(40);
+            settle();
             QTest::mouseClick(read, Qt::LeftButton);
             return rig.waitFor([&] {
                 return rig.state().fourColours.size() == sets && !rig.state().isMeasuring();
@@ -168,7 +169,7 @@ private slots:
         QVERIFY(v.find(Figure::White)->uncertainty.certificate > 0);
         QVERIFY(v.find(Figure::White)->uncertainty.mismatch > 0);
         rig.session->showView(ViewId::Accuracy);
-        QTest::qWait(60);
+        settle();
         auto *verdict = rig.window->findChild<QLabel *>(QStringLiteral("validationVerdict"));
         auto *figures = rig.window->findChild<QLabel *>(QStringLiteral("verdictFigures"));
         QVERIFY(verdict && verdict->isVisible());

@@ -125,7 +125,7 @@ private slots:
         for (int i = 0; i < 8 && rig.state().status.activity != run::Activity::Working; ++i) {
             QVERIFY(rig.waitFor([&] { return action()->isEnabled(); }));
             QTest::mouseClick(action(), Qt::LeftButton);
-            QTest::qWait(40);
+            settle();
         }
         QVERIFY(rig.waitFor(isReading));
         const qint64 runBefore = rig.state().status.run;

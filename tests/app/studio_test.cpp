@@ -2,6 +2,7 @@
 #include "platform/as_found.h"
 #include "platform/x11/x11_output.h"
 #include "runner.h"
+#include "settle.h"
 #include "studio_rig.h"
 
 #include <QGuiApplication>
@@ -151,7 +152,7 @@ private slots:
         m_rig.window->resize(1080, 700);
         for (const ViewEntry &entry : viewRegistry()) {
             m_rig.session->showView(entry.id);
-            QTest::qWait(40);
+            settle();
             QCOMPARE(m_rig.window->height(), 700); // a view that needs more scrolls
         }
     }

@@ -3,6 +3,7 @@
 #include "app/window/main_window.h"
 #include "app/workplace/pages_workplace.h"
 #include "runner.h"
+#include "settle.h"
 
 #include <QFileInfo>
 #include <QGuiApplication>
@@ -46,7 +47,7 @@ public:
         session->start();
         demo->setSpeed(speed);
         waitUntil([this] { return !state().readingHistory && hasAllPages(*window); });
-        QTest::qWait(50);
+        settle();
     }
     ~WindowRig()
     {
@@ -72,7 +73,7 @@ public:
         if (!waitUntil([&] { return otherAction()->isVisible(); }))
             return false;
         QTest::mouseClick(otherAction(), Qt::LeftButton);
-        QTest::qWait(40);
+        settle();
         return true;
     }
 
@@ -82,7 +83,7 @@ public:
         if (!waitUntil([&] { return action()->isEnabled(); }))
             return false;
         QTest::mouseClick(action(), Qt::LeftButton);
-        QTest::qWait(40);
+        settle();
         return true;
     }
 

@@ -24,6 +24,7 @@ using namespace lantern::app;
 using lantern::run::Activity;
 using lantern::run::Stage;
 using lantern::test::onX11;
+using lantern::test::settle;
 using lantern::test::WindowRig;
 
 class WindowTest : public QObject {
@@ -99,7 +100,7 @@ private slots:
             }));
             if (rig.state().status.activity != Activity::Finished)
                 QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
-            QTest::qWait(60);
+            settle();
         }
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Finished; }));
         QVERIFY(rig.state().results.validation.has_value());
@@ -179,7 +180,7 @@ private slots:
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Blocked; }));
         QVERIFY(rig.state().notice.contains(QLatin1String("900")));
-        QTest::qWait(40);
+        settle();
         QCOMPARE(rig.action()->text(), QStringLiteral("Choose another aim"));
         QVERIFY(rig.press());
         QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
@@ -194,7 +195,7 @@ private slots:
         WindowRig rig;
         QVERIFY(rig.pressUntil(Stage::Build));
         rig.session->showView(ViewId::Profile);
-        QTest::qWait(50);
+        settle();
         auto *name = rig.window->findChild<QLineEdit *>(QStringLiteral("profileName"));
         QVERIFY(!name->isReadOnly());
         name->selectAll();
@@ -202,7 +203,7 @@ private slots:
         QTest::keyClick(name, Qt::Key_Return);
         QVERIFY(rig.pressUntil(Stage::Validate));
         QVERIFY(rig.state().results.installedPath.contains(QLatin1String("Plates,-north-desk")));
-        QTest::qWait(50);
+        settle();
         QVERIFY(name->isReadOnly());
     }
 
@@ -210,7 +211,7 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
-        QTest::qWait(50);
+        settle();
         QDoubleSpinBox *luminance = nullptr;
         for (auto *box : rig.window->findChildren<QDoubleSpinBox *>())
             if (box->suffix().contains(QStringLiteral("cd/m²")))
@@ -218,7 +219,7 @@ private slots:
         QVERIFY(luminance);
         for (int i = 0; i < 3; ++i) {
             luminance->stepBy(-1);
-            QTest::qWait(30);
+            settle();
         }
         QCOMPARE(rig.state().aim.luminanceCdM2.value(), 105.0);
         QVERIFY(rig.state().aim.name.find("changed") != std::string::npos);
@@ -229,7 +230,7 @@ private slots:
         QVERIFY(white);
         white->setCurrentIndex(1);
         emit white->activated(1);
-        QTest::qWait(30);
+        settle();
         QVERIFY(std::holds_alternative<BlackbodyWhite>(rig.state().aim.white));
         rig.session->undoStack()->undo();
         QVERIFY(std::holds_alternative<DaylightWhite>(rig.state().aim.white));
@@ -244,7 +245,7 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
-        QTest::qWait(50);
+        settle();
         QTemporaryDir folder;
         const Aim aim{.name = "Dropped", .white = DaylightWhite{5500}, .luminanceCdM2 = 90};
         const QString good = folder.filePath(QStringLiteral("good.json"));
@@ -275,7 +276,7 @@ private slots:
     {
         WindowRig rig;
         rig.session->showView(ViewId::Aim);
-        QTest::qWait(60);
+        settle();
         rig.window->activateWindow();
         QVERIFY(rig.waitFor([&] { return rig.window->isActiveWindow(); }));
         rig.window->findChild<QTableView *>()->setFocus();
@@ -298,7 +299,7 @@ private slots:
         auto showAll = [&](bool measured) {
             for (const ViewEntry &entry : viewRegistry()) {
                 rig.session->showView(entry.id);
-                QTest::qWait(60);
+                settle();
                 View *shown = nullptr;
                 for (View *v : rig.window->findChildren<View *>())
                     if (v->isVisible())
@@ -332,7 +333,7 @@ private slots:
                                    ViewId::Accuracy, ViewId::Evenness, ViewId::Profile};
         for (const ViewId view : expected) {
             QTest::keyClick(table, Qt::Key_Down);
-            QTest::qWait(40);
+            settle();
             QCOMPARE(rig.state().view, view);
         }
         QVERIFY(table->model()
@@ -364,7 +365,7 @@ private slots:
         {
             WindowRig rig;
             rig.window->resize(1150, 720);
-            QTest::qWait(50);
+            settle();
             rig.window->close();
         }
         WindowRig rig;

@@ -31,7 +31,7 @@ std::string reportToHtml(const ReportData &r, ReportForm form, const Speaker &sp
     using document::escape;
     return "<!DOCTYPE html><html lang=\"" + escape(speaker.language) +
            "\"><head><meta charset=\"utf-8\"><title>" + escape(r.display) + ", " +
-           escape(r.date.substr(0, 10)) +
+           escape(speaker.figures(r.date.substr(0, 10))) +
            "</title><style>\n"
            "body{font:15px/1.45 'Open Sans',sans-serif;background:#fff;color:#222;max-width:60em;"
            "margin:2em auto;padding:0 1em}"

@@ -124,6 +124,9 @@ public:
     virtual void uncover() {}
     /// How long it may take until a patch is there.
     [[nodiscard]] virtual int patienceMs() const { return 10'000; }
+    /// How often its screen has come back: a page that connected, or came to the front. What is told
+    /// to be shown after that may be on the glass later than the screen itself knows.
+    [[nodiscard]] virtual int returns() const { return 0; }
     /// Asks whether what was shown has been there ever since: confirmed() or lost() follows.
     virtual void confirm(Request request) { emit confirmed(request); }
 

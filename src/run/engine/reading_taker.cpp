@@ -54,7 +54,8 @@ void ReadingTaker::setDevices(const Devices &devices)
         disconnect(m_presenter, nullptr, this, nullptr);
     end();
     m_meter = devices.meter.get();
-    m_presenter = devices.presenter.get();
+    if (std::exchange(m_presenter, devices.presenter.get()) != devices.presenter.get())
+        m_returnsFollowed = 0;
     connect(m_presenter, &PatchPresenter::shown, this, &ReadingTaker::onShown);
     connect(m_presenter, &PatchPresenter::confirmed, this, &ReadingTaker::onConfirmed);
     connect(m_presenter, &PatchPresenter::lost, this, &ReadingTaker::onLost);
@@ -127,14 +128,60 @@ void ReadingTaker::take(const ReadPatch &patch)
 {
     m_patch = patch;
     m_losses = 0;
+    m_trials = 0;
+    m_trial = Trial::None;
     show();
+}
+
+DeviceRgb ReadingTaker::colour() const
+{
+    switch (m_trial) {
+    case Trial::None:
+        return m_patch.rgb;
+    case Trial::Black:
+        return {0, 0, 0};
+    case Trial::White:
+        return {255, 255, 255};
+    }
+    return m_patch.rgb;
 }
 
 void ReadingTaker::show()
 {
     m_sleptBefore = secondsSlept();
     m_shown = await(Awaiting::Patch, m_presenter->patienceMs());
-    m_presenter->show(m_shown, m_patch.rgb, m_patch.region);
+    m_presenter->show(m_shown, colour(), m_patch.region);
+}
+
+void ReadingTaker::beginTrial()
+{
+    m_trial = Trial::Black;
+    m_returnsTried = m_presenter->returns();
+    m_meterBefore = m_meter->state();
+    show();
+}
+
+/// White is lighter than the black before it once the screen follows; until then the meter may have
+/// seen anything.
+void ReadingTaker::onTried(const XYZ &xyz)
+{
+    if (m_trial == Trial::Black) {
+        m_trialBlack = xyz.Y;
+        m_trial = Trial::White;
+        show();
+        return;
+    }
+    constexpr double kLighter = 2; // in a bright room, too
+    constexpr int kMostTrials = 10;
+    m_trial = Trial::None;
+    m_meter->restore(m_meterBefore);
+    if (xyz.Y > kLighter * m_trialBlack)
+        m_returnsFollowed = m_returnsTried;
+    else if (++m_trials >= kMostTrials) {
+        fail(MeterFault::OffPatch);
+        return;
+    }
+    show();
 }
 
 /// The screen may have shown anything since the patch before; then it has to settle from that
@@ -144,9 +191,14 @@ void ReadingTaker::onShown(Request request)
 {
     if (!isAwaited(request, Awaiting::Patch))
         return;
+    if (m_trial == Trial::None && m_presenter->returns() != m_returnsFollowed &&
+        m_meter->readsAtOnce()) {
+        beginTrial();
+        return;
+    }
     double extra = 0;
     if (std::exchange(m_screenLeft, false) && !m_patch.settleSeconds)
-        extra = m_settling.waitSeconds({}, m_patch.rgb);
+        extra = m_settling.waitSeconds({}, colour());
     if (extra > 0) {
         await(Awaiting::Return, std::nullopt);
         m_return->start(static_cast<int>(1000 * extra));
@@ -158,9 +210,9 @@ void ReadingTaker::settle()
 {
     // Of a lit part the meter may see the black beside it.
     const double found = m_patch.region ? m_settling.longestWaitSeconds()
-                                        : m_settling.waitSeconds(m_before, m_patch.rgb);
+                                        : m_settling.waitSeconds(m_before, colour());
     const double seconds = m_patch.settleSeconds.value_or(found);
-    m_before = m_patch.rgb;
+    m_before = colour();
     if (seconds > 0) {
         m_meter->startWait(await(Awaiting::Settling, std::nullopt), seconds);
     } else
@@ -169,7 +221,7 @@ void ReadingTaker::settle()
 
 void ReadingTaker::read()
 {
-    m_meter->startReading(await(Awaiting::Reading, m_meter->patienceMs()), m_patch.rgb);
+    m_meter->startReading(await(Awaiting::Reading, m_meter->patienceMs()), colour());
 }
 
 void ReadingTaker::zero()
@@ -228,6 +280,10 @@ void ReadingTaker::onConfirmed(Request request)
         return;
     }
     const XYZ &xyz = m_given.xyz;
+    if (m_trial != Trial::None) {
+        onTried(xyz);
+        return;
+    }
     emit taken(m_correction ? toXyz(*m_correction * vec(xyz)) : xyz, m_given.integrationSeconds);
 }
 
@@ -239,6 +295,8 @@ void ReadingTaker::onLost(Request request)
     if (!isOnPatch || request != m_shown)
         return;
     cancel();
+    if (std::exchange(m_trial, Trial::None) != Trial::None)
+        m_meter->restore(m_meterBefore);
     if (++m_losses > kMostLosses) {
         emit failed(tr("The patch went from the screen %1 times while it was being read. See to "
                        "its display, then go on.")

@@ -9,7 +9,9 @@
 namespace lantern::run {
 
 /// Takes one reading at a time: shows the patch, waits until it is really there, reads. Watches the
-/// time, the numbers and whether the machine fell asleep meanwhile.
+/// time, the numbers and whether the machine fell asleep meanwhile. After a screen has come back
+/// (PatchPresenter::returns) the meter has to see that it follows, from black to white, before what
+/// is read counts.
 class ReadingTaker : public QObject {
     Q_OBJECT
 public:
@@ -61,6 +63,8 @@ private:
         Room,
         Time
     };
+    /// What is shown for the meter to see that the screen follows.
+    enum class Trial { None, Black, White };
     /// What the meter gave for a patch, until it is known that the patch was there all the while.
     struct Given {
         XYZ xyz;
@@ -83,6 +87,10 @@ private:
     void onConfirmed(Request request);
     void onLost(Request request);
     void show();
+    /// What is to be shown now: the patch, or the trial in its place.
+    [[nodiscard]] DeviceRgb colour() const;
+    void beginTrial();
+    void onTried(const XYZ &xyz);
     void onTimeout();
 
     QPointer<Meter> m_meter; ///< may be deleted before its successor is told
@@ -95,7 +103,13 @@ private:
     ReadPatch m_patch;
     Request m_shown = 0; ///< what the patch was asked for with
     Given m_given;
-    int m_losses = 0;                  ///< of this patch
+    int m_losses = 0; ///< of this patch
+    Trial m_trial = Trial::None;
+    int m_trials = 0;          ///< in a row without success
+    int m_returnsTried = 0;    ///< the presenter's when the trial began, or was passed
+    int m_returnsFollowed = 0; ///< the presenter's when its screen was last seen to follow
+    double m_trialBlack = 0;   ///< cd/m²
+    QByteArray m_meterBefore;  ///< a trial: the meter's state, which goes on as if there were none
     std::optional<DeviceRgb> m_before; ///< patch read last
     bool m_screenLeft = false;         ///< something else may have been on the screen since
     QTimer *m_return;                  ///< after m_screenLeft

@@ -76,6 +76,10 @@ private slots:
             p.start(QStringLiteral(LANTERN_CLI), command + QStringList{QStringLiteral("--help")});
             return p.waitForFinished() ? QString::fromUtf8(p.readAllStandardOutput()) : QString();
         };
+        const QString run = help(QStringLiteral("de"), {QStringLiteral("run")});
+        for (const char *text :
+             {"bold-lantern-cli run [OPTIONEN]", "--seed ANZAHL", "--reflectance ZAHL:0..1"})
+            QVERIFY2(run.contains(QLatin1String(text)), qPrintable(run));
         const QString german = help(QStringLiteral("de"), {QStringLiteral("validate")});
         QVERIFY2(german.contains(QLatin1String("Name eines Ausgangs, siehe displays")),
                  qPrintable(german));
@@ -91,7 +95,8 @@ private slots:
             for (QString line : said.split(QLatin1Char('\n'))) {
                 static const QRegularExpression translated(QStringLiteral("⟦[^⟦⟧]*⟧"));
                 static const QRegularExpression example(QStringLiteral("bold-lantern-cli|^  echo"));
-                static const QRegularExpression words(QStringLiteral("[a-z]{3,} [a-z]{2,}"));
+                static const QRegularExpression words(QStringLiteral(
+                    "[a-z]{3,} [a-z]{2,}|\\b(TEXT|OPTIONS|U?INT|FLOAT|NONNEGATIVE|POSITIVE)\\b"));
                 if (!example.match(line).hasMatch() &&
                     words.match(line.remove(translated)).hasMatch())
                     left << line;

@@ -40,6 +40,36 @@ private:
     XYZ m_last;
 };
 
+/// A screen far away: after it has come back it shows for some patches what it showed before, and
+/// takes that for the patch.
+class Far : public DirectPresenter {
+public:
+    using DirectPresenter::DirectPresenter;
+    int behind = 0; ///< patches
+    void comeBack(int late)
+    {
+        ++m_returns;
+        behind = late;
+    }
+    [[nodiscard]] int returns() const override { return m_returns; }
+    void show(Request request, const DeviceRgb &rgb,
+              const std::optional<ScreenRegion> &region) override
+    {
+        m_shown = request;
+        const bool isBehind = behind > 0 && behind--;
+        DirectPresenter::show(request, isBehind ? DeviceRgb{28, 28, 28} : rgb, region);
+    }
+    void goAndComeBack(int late)
+    {
+        comeBack(late);
+        emit lost(m_shown);
+    }
+
+private:
+    int m_returns = 0;
+    Request m_shown = 0;
+};
+
 } // namespace
 
 /// Readings that cannot be what they seem.
@@ -134,6 +164,81 @@ private slots:
         QCOMPARE(rig.status.fault, MeterFault::Stuck);
         QVERIFY2(kept <= 17, qPrintable(QString::number(kept)));
         meter.mayStick = meter.stuck = false;
+        rig.engine.resume();
+        QVERIFY(rig.waitFor(Activity::Finished));
+        VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
+    }
+
+    /// A page that comes back may be behind what it says: nothing that is read then counts, and the
+    /// run ends as one whose screen never went.
+    void whatAScreenShowedBeforeItCameBackIsNotRead()
+    {
+        const auto finish = [&](const char *name, bool goes) {
+            EngineRig rig(m_folder->filePath(QLatin1String(name)));
+            rig.engine.setAutomatic(true);
+            Far screen;
+            DirectEye eye(&screen);
+            BenchMeter meter(rig.rig, &eye);
+            Devices devices = rig.devices(meter);
+            devices.presenter = keptElsewhere(screen);
+            rig.engine.setDevices(devices);
+            int times = 0, seen = 0;
+            rig.onStatus = [&](const RunStatus &s) {
+                if (!goes || s.activity != Activity::Working || s.readingsDone == seen ||
+                    (s.stage != Stage::Measure && s.stage != Stage::Validate) ||
+                    s.readingsDone % 7 != 3)
+                    return;
+                seen = s.readingsDone;
+                const int late = times++ % 6;
+                if (times % 2 == 0)
+                    screen.comeBack(late);
+                else
+                    QMetaObject::invokeMethod(
+                        &screen, [&screen, late] { screen.goAndComeBack(late); },
+                        Qt::QueuedConnection);
+            };
+            rig.engine.begin(EngineRig::setup());
+            std::vector<Reading> all;
+            if (rig.waitFor(Activity::Finished)) {
+                all = rig.results.chart;
+                for (const ValidatedPatch &p : rig.results.validation->patches)
+                    all.push_back({p.aimed.rgb, p.measured, 0});
+            }
+            return std::pair{all, times};
+        };
+        const auto [quiet, never] = finish("quiet.sqlite", false);
+        const auto [disturbed, times] = finish("disturbed.sqlite", true);
+        QCOMPARE(never, 0);
+        QVERIFY2(times >= 8, qPrintable(QString::number(times)));
+        QVERIFY(quiet.size() > 60);
+        QCOMPARE(disturbed.size(), quiet.size());
+        for (size_t i = 0; i < quiet.size(); ++i) {
+            QVERIFY(disturbed[i].rgb == quiet[i].rgb);
+            VERIFY_NEAR(disturbed[i].xyz.Y, quiet[i].xyz.Y, 0.02 + 0.01 * quiet[i].xyz.Y);
+        }
+    }
+
+    void aScreenThatNeverFollowsStopsTheRun()
+    {
+        EngineRig rig(logbook());
+        rig.engine.setAutomatic(true);
+        Far screen;
+        DirectEye eye(&screen);
+        BenchMeter meter(rig.rig, &eye);
+        Devices devices = rig.devices(meter);
+        devices.presenter = keptElsewhere(screen);
+        rig.engine.setDevices(devices);
+        bool went = false;
+        rig.onStatus = [&](const RunStatus &s) {
+            if (s.stage == Stage::Measure && s.readingsDone == 9 && !std::exchange(went, true))
+                screen.comeBack(1'000'000);
+        };
+        rig.engine.begin(EngineRig::setup());
+        QVERIFY(rig.waitFor(Activity::Faulted));
+        QCOMPARE(rig.status.fault, MeterFault::OffPatch);
+        QVERIFY2(rig.status.readingsDone <= 10,
+                 qPrintable(QString::number(rig.status.readingsDone)));
+        screen.behind = 0;
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
