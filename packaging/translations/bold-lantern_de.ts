@@ -1054,7 +1054,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Better meter</source>
-   <translation>Besseres Messgerät</translation>
+   <translation>&amp;Besseres Messgerät</translation>
   </message>
   <message>
    <source>&amp;Certificate…</source>
@@ -1062,15 +1062,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Check first</source>
-   <translation>Kurzprüfung</translation>
+   <translation>&amp;Kurzprüfung</translation>
   </message>
   <message>
    <source>&amp;Close the batch</source>
-   <translation>Serie schließen</translation>
+   <translation>Serie s&amp;chließen</translation>
   </message>
   <message>
    <source>&amp;Correction from a file…</source>
-   <translation>Korrektur aus einer Datei…</translation>
+   <translation>Korrektur aus e&amp;iner Datei…</translation>
   </message>
   <message>
    <source>&amp;Difference of colours</source>
@@ -1134,15 +1134,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Its evenness</source>
-   <translation>Gleichmäßigkeit</translation>
+   <translation>&amp;Gleichmäßigkeit</translation>
   </message>
   <message>
    <source>&amp;Job</source>
-   <translation>Aufgabe</translation>
+   <translation>Au&amp;fgabe</translation>
   </message>
   <message>
    <source>&amp;Keep</source>
-   <translation>&amp;Behalten</translation>
+   <translation>Behal&amp;ten</translation>
   </message>
   <message>
    <source>&amp;Keep %1</source>
@@ -1150,15 +1150,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Keep as a profile</source>
-   <translation>Als Profil behalten</translation>
+   <translation>Als P&amp;rofil behalten</translation>
   </message>
   <message>
    <source>&amp;Keep it in force from every login on</source>
-   <translation>Von jedem Anmelden an in Kraft halten</translation>
+   <translation>Von jedem Anmelden an &amp;in Kraft halten</translation>
   </message>
   <message>
    <source>&amp;Keep the correction</source>
-   <translation>Korrektur behalten</translation>
+   <translation>&amp;Korrektur behalten</translation>
   </message>
   <message>
    <source>&amp;Leave it</source>
@@ -1166,19 +1166,19 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Leave the match</source>
-   <translation>Angleichen verlassen</translation>
+   <translation>Angleichen &amp;verlassen</translation>
   </message>
   <message>
    <source>&amp;Let the program turn them</source>
-   <translation>Das Programm stellen lassen</translation>
+   <translation>Das Pr&amp;ogramm stellen lassen</translation>
   </message>
   <message>
    <source>&amp;Lightness of the middle</source>
-   <translation>&amp;Helligkeit der Mitte</translation>
+   <translation>Hellig&amp;keit der Mitte</translation>
   </message>
   <message>
    <source>&amp;Look at its run</source>
-   <translation>Seinen Lauf ansehen</translation>
+   <translation>Seinen Lau&amp;f ansehen</translation>
   </message>
   <message>
    <source>&amp;Looks</source>
@@ -1186,7 +1186,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Luminance</source>
-   <translation>Leuchtdichte</translation>
+   <translation>Leu&amp;chtdichte</translation>
   </message>
   <message>
    <source>&amp;Meter</source>
@@ -1194,15 +1194,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Mixed with</source>
-   <translation>&amp;Gemischt mit</translation>
+   <translation>Gemischt mit</translation>
   </message>
   <message>
    <source>&amp;Name</source>
-   <translation>&amp;Name</translation>
+   <translation>Name</translation>
   </message>
   <message>
    <source>&amp;Next step</source>
-   <translation>&amp;Nächster Schritt</translation>
+   <translation>Nächster Schri&amp;tt</translation>
   </message>
   <message>
    <source>&amp;Night light</source>
@@ -1214,7 +1214,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Open</source>
-   <translation>Öffnen</translation>
+   <translation>&amp;Öffnen</translation>
   </message>
   <message>
    <source>&amp;Open a logo…</source>
@@ -1222,15 +1222,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Open its folder</source>
-   <translation>Seinen Ordner öffnen</translation>
+   <translation>Seinen Ordner &amp;öffnen</translation>
   </message>
   <message>
    <source>&amp;Open the page</source>
-   <translation>Seite öffnen</translation>
+   <translation>Seite &amp;öffnen</translation>
   </message>
   <message>
    <source>&amp;Open…</source>
-   <translation>Ö&amp;ffnen…</translation>
+   <translation>&amp;Öffnen…</translation>
   </message>
   <message>
    <source>&amp;Pages</source>
@@ -1250,7 +1250,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Queue it</source>
-   <translation>Einreihen</translation>
+   <translation>E&amp;inreihen</translation>
   </message>
   <message>
    <source>&amp;Quit</source>
@@ -1266,7 +1266,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Remove</source>
-   <translation>&amp;Entfernen</translation>
+   <translation>Entfernen</translation>
   </message>
   <message>
    <source>&amp;Rescue it</source>
@@ -1302,15 +1302,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;To the checklist</source>
-   <translation>Zur Prüfliste</translation>
+   <translation>Zur Pr&amp;üfliste</translation>
   </message>
   <message>
    <source>&amp;Tone curve</source>
-   <translation>Tonwertkurve</translation>
+   <translation>T&amp;onwertkurve</translation>
   </message>
   <message>
    <source>&amp;Turn them by hand</source>
-   <translation>Von Hand drehen</translation>
+   <translation>&amp;Von Hand drehen</translation>
   </message>
   <message>
    <source>&amp;Undo</source>
@@ -1326,7 +1326,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Use this one</source>
-   <translation>Dieses verwenden</translation>
+   <translation>Das &amp;verwenden</translation>
   </message>
   <message>
    <source>&amp;View</source>
@@ -1334,15 +1334,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>&amp;Watch it</source>
-   <translation>Beobachten</translation>
+   <translation>Beoba&amp;chten</translation>
   </message>
   <message>
    <source>&amp;White point</source>
-   <translation>Weißpunkt</translation>
+   <translation>Weißpun&amp;kt</translation>
   </message>
   <message>
    <source>&amp;Who makes the reports…</source>
-   <translation>Wer die Berichte macht…</translation>
+   <translation>Wer die Berich&amp;te macht…</translation>
   </message>
   <message>
    <source>(%1 readings)</source>
@@ -1904,11 +1904,11 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Bac&amp;k it up…</source>
-   <translation>Sichern…</translation>
+   <translation>Si&amp;chern…</translation>
   </message>
   <message>
    <source>Bac&amp;k to the newest</source>
-   <translation>Zurück zum neuesten</translation>
+   <translation>Zur&amp;ück zum neuesten</translation>
   </message>
   <message>
    <source>Back</source>
@@ -1916,7 +1916,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Back t&amp;o the calibration</source>
-   <translation>Zurück zur Kalibrierung</translation>
+   <translation>Zurück zur &amp;Kalibrierung</translation>
   </message>
   <message>
    <source>Back up the logbook</source>
@@ -2000,11 +2000,11 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Bl&amp;ue against yellow</source>
-   <translation>Blau gegen &amp;Gelb</translation>
+   <translation>Blau &amp;gegen Gelb</translation>
   </message>
   <message>
    <source>Blac&amp;k</source>
-   <translation>Schwarz</translation>
+   <translation>Schwa&amp;rz</translation>
   </message>
   <message>
    <source>Black</source>
@@ -2180,7 +2180,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Cert&amp;ificate…</source>
-   <translation>Zertifikat…</translation>
+   <translation>Zertifi&amp;kat…</translation>
   </message>
   <message>
    <source>Certificate</source>
@@ -2320,7 +2320,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Cho&amp;ose…</source>
-   <translation>Wählen…</translation>
+   <translation>W&amp;ählen…</translation>
   </message>
   <message>
    <source>Choose 1 to %1 fields a side.</source>
@@ -2412,7 +2412,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Cl&amp;ose the page</source>
-   <translation>Seite schließen</translation>
+   <translation>Seite s&amp;chließen</translation>
   </message>
   <message>
    <source>Close that program first, or use another logbook.</source>
@@ -2801,7 +2801,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>E&amp;xport…</source>
-   <translation>Ausgeben…</translation>
+   <translation>E&amp;xport…</translation>
   </message>
   <message>
    <source>Each alone</source>
@@ -2833,7 +2833,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Enough: &amp;keep these</source>
-   <translation>Genug: diese behalten</translation>
+   <translation>&amp;Genug: diese behalten</translation>
   </message>
   <message>
    <source>Equal figures need not look equal. Small steps of known size on top of the calibration, until the eye agrees with the print or the other display; none of them is lost, and each can be taken back.</source>
@@ -2967,7 +2967,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>F&amp;ind the meter</source>
-   <translation>Messgerät finden</translation>
+   <translation>Messgerät &amp;finden</translation>
   </message>
   <message>
    <source>F2</source>
@@ -3007,7 +3007,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Fine-&amp;tune the second…</source>
-   <translation>Den zweiten feinabstimmen…</translation>
+   <translation>Den zwei&amp;ten feinabstimmen…</translation>
   </message>
   <message>
    <source>Fine-tune</source>
@@ -3079,7 +3079,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>For all users…</source>
-   <translation>Für alle Benutzer…</translation>
+   <translation>Für alle…</translation>
   </message>
   <message>
    <source>For critical work:</source>
@@ -3139,7 +3139,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Forge&amp;t it</source>
-   <translation>Vergessen</translation>
+   <translation>&amp;Vergessen</translation>
   </message>
   <message>
    <source>Forget corrections and certificate of %1?</source>
@@ -3171,11 +3171,11 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>From a &amp;list or strip…</source>
-   <translation>Aus einer &amp;Liste oder einem Kontrollstreifen…</translation>
+   <translation>Aus einer Liste oder einem Kontrollstreifen…</translation>
   </message>
   <message>
    <source>From a &amp;picture…</source>
-   <translation>Aus einem &amp;Bild…</translation>
+   <translation>Aus e&amp;inem Bild…</translation>
   </message>
   <message>
    <source>From a display as it was bought to one that is proved. F1 explains any page beside it; the handbook is in the menu Help.</source>
@@ -3355,11 +3355,11 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Go on &amp;with it</source>
-   <translation>Damit fortfahren</translation>
+   <translation>Damit &amp;fortfahren</translation>
   </message>
   <message>
    <source>Go on w&amp;ith it</source>
-   <translation>Damit fortfahren</translation>
+   <translation>Damit f&amp;ortfahren</translation>
   </message>
   <message>
    <source>Go on with %1</source>
@@ -4062,7 +4062,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Lang&amp;uage</source>
-   <translation>Sprache</translation>
+   <translation>Sp&amp;rache</translation>
   </message>
   <message>
    <source>Language</source>
@@ -4355,11 +4355,11 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>M&amp;ove the patch</source>
-   <translation>Feld bewegen</translation>
+   <translation>&amp;Feld bewegen</translation>
   </message>
   <message>
    <source>Ma&amp;ke the profile and use it</source>
-   <translation>Profil erstellen und verwen&amp;den</translation>
+   <translation>Profil erstellen und &amp;verwenden</translation>
   </message>
   <message>
    <source>Made</source>
@@ -4395,7 +4395,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Make them ali&amp;ke</source>
-   <translation>Gleich machen</translation>
+   <translation>Glei&amp;ch machen</translation>
   </message>
   <message>
    <source>Many units with one recipe: scan a serial number, the unit is calibrated, proved and judged, its report goes into a folder of that number, and the next one follows.</source>
@@ -4427,15 +4427,15 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Meas&amp;ure</source>
-   <translation>Messen</translation>
+   <translation>Messumfan&amp;g</translation>
   </message>
   <message>
    <source>Meas&amp;ure evenness</source>
-   <translation>Gleichmäßigkeit messen</translation>
+   <translation>Gleichm&amp;äßigkeit messen</translation>
   </message>
   <message>
    <source>Meas&amp;ure it</source>
-   <translation>Messen</translation>
+   <translation>&amp;Gerät messen</translation>
   </message>
   <message>
    <source>Measure %1</source>
@@ -4535,7 +4535,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Meter to &amp;correct</source>
-   <translation>Zu korrigierendes Messgerät</translation>
+   <translation>&amp;Zu korrigierendes Messgerät</translation>
   </message>
   <message>
    <source>Meter to correct</source>
@@ -4655,7 +4655,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Ne&amp;xt</source>
-   <translation>&amp;Nächstes</translation>
+   <translation>Nä&amp;chstes</translation>
   </message>
   <message>
    <source>Nearest that whole steps of this output can come: Δu'v' %1 away.</source>
@@ -4835,7 +4835,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Note</source>
-   <translation>Bemerkung</translation>
+   <translation>Notiz</translation>
   </message>
   <message>
    <source>Noted in the report.</source>
@@ -5107,7 +5107,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Over the &amp;whole display</source>
-   <translation>Über den ganzen Bildschirm</translation>
+   <translation>&amp;Über den ganzen Bildschirm</translation>
   </message>
   <message>
    <source>Over the limits "%1" in %2.</source>
@@ -5155,7 +5155,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Panel &amp;technology</source>
-   <translation>Art des Panels</translation>
+   <translation>A&amp;rt des Panels</translation>
   </message>
   <message>
    <source>Panel technology</source>
@@ -5203,7 +5203,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Pict&amp;ures on this paper</source>
-   <translation>Bilder auf diesem Papier</translation>
+   <translation>Bilder au&amp;f diesem Papier</translation>
   </message>
   <message>
    <source>Picture</source>
@@ -5255,11 +5255,11 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Pr&amp;imaries</source>
-   <translation>Primärfarben</translation>
+   <translation>Prim&amp;ärfarben</translation>
   </message>
   <message>
    <source>Pr&amp;ofile name</source>
-   <translation>Name des Profils</translation>
+   <translation>Name des Pro&amp;fils</translation>
   </message>
   <message>
    <source>Preparing the demo</source>
@@ -5383,11 +5383,11 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Prove no&amp;w</source>
-   <translation>Jetzt nachweisen</translation>
+   <translation>&amp;Jetzt nachweisen</translation>
   </message>
   <message>
    <source>Prove what is in &amp;use</source>
-   <translation>Nachweisen, was in Gebrauch ist</translation>
+   <translation>Nachweisen, was in &amp;Gebrauch ist</translation>
   </message>
   <message>
    <source>Put it back</source>
@@ -5451,7 +5451,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Read each &amp;turn</source>
-   <translation>Jede Drehung messen</translation>
+   <translation>&amp;Jede Drehung messen</translation>
   </message>
   <message>
    <source>Read from a distance: %1 cd/m². Now lay the meter on the screen.</source>
@@ -5467,7 +5467,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Read it on the displa&amp;y</source>
-   <translation>Auf dem Bildschirm messen</translation>
+   <translation>Auf dem Bilds&amp;chirm messen</translation>
   </message>
   <message>
    <source>Read on both: %1 and %2 differ most, by ΔE00 %3 ± %4 in the mean; their whites by Δu'v' %5.</source>
@@ -5495,7 +5495,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Read the reference &amp;unit</source>
-   <translation>Referenzexemplar messen</translation>
+   <translation>Referenze&amp;xemplar messen</translation>
   </message>
   <message>
    <source>Read the reference unit</source>
@@ -5503,15 +5503,15 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Read this m&amp;ode</source>
-   <translation>Diesen Modus messen</translation>
+   <translation>M&amp;odus messen</translation>
   </message>
   <message>
    <source>Read wh&amp;ite</source>
-   <translation>Weiß messen</translation>
+   <translation>We&amp;iß messen</translation>
   </message>
   <message>
    <source>Read what it &amp;can do</source>
-   <translation>Messen, was er kann</translation>
+   <translation>Messen, was er &amp;kann</translation>
   </message>
   <message>
    <source>Read: %1; %2.</source>
@@ -5595,7 +5595,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Red agains&amp;t green</source>
-   <translation>Rot gegen G&amp;rün</translation>
+   <translation>&amp;Rot gegen Grün</translation>
   </message>
   <message>
    <source>Red gain</source>
@@ -5723,7 +5723,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Runs brought: %1, remarks: %2, runs fetched: %3, left: %4</source>
-   <translation>Gebrachte Läufe: %1, Bemerkungen: %2, geholte Läufe: %3, ausgelassen: %4</translation>
+   <translation>Gebrachte Läufe: %1, Notizen: %2, geholte Läufe: %3, ausgelassen: %4</translation>
   </message>
   <message>
    <source>Runs in the new logbook: %1.</source>
@@ -5759,7 +5759,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>S&amp;ync now</source>
-   <translation>Jetzt abgleichen</translation>
+   <translation>&amp;Jetzt abgleichen</translation>
   </message>
   <message>
    <source>SUBCOMMAND</source>
@@ -5891,7 +5891,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Set the monitor bac&amp;k</source>
-   <translation>Monitor zurückstellen</translation>
+   <translation>M&amp;onitor zurückstellen</translation>
   </message>
   <message>
    <source>Set this device so that its screen stays on and as bright as it is, and switch off whatever changes its colours by itself.</source>
@@ -5971,7 +5971,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Side of the pa&amp;tch</source>
-   <translation>Seite des Feldes</translation>
+   <translation>Seite des &amp;Feldes</translation>
   </message>
   <message>
    <source>Side of the patch</source>
@@ -6039,7 +6039,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Star&amp;t the batch</source>
-   <translation>Serie beginnen</translation>
+   <translation>Serie be&amp;ginnen</translation>
   </message>
   <message>
    <source>Start a desktop session. Simulated displays need none: --demo for the window, --display on the command line.</source>
@@ -6179,11 +6179,11 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Ta&amp;ke it as the aim</source>
-   <translation>Als Ziel über&amp;nehmen</translation>
+   <translation>Als Ziel &amp;übernehmen</translation>
   </message>
   <message>
    <source>Ta&amp;ke out</source>
-   <translation>Herausnehmen</translation>
+   <translation>He&amp;rausnehmen</translation>
   </message>
   <message>
    <source>Ta&amp;ke over another logbook…</source>
@@ -6307,7 +6307,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>The &amp;paper's own white</source>
-   <translation>Eigenes Weiß des Papiers</translation>
+   <translation>E&amp;igenes Weiß des Papiers</translation>
   </message>
   <message>
    <source>The Keeper does it: switch it on, on the page Profile.</source>
@@ -6675,7 +6675,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>The ne&amp;xt run goes into</source>
-   <translation>Der nächste Lauf geht in</translation>
+   <translation>Der nächste Lauf &amp;geht in</translation>
   </message>
   <message>
    <source>The newest finished run of this display. No run is under way.</source>
@@ -6997,7 +6997,7 @@ Der große Knopf links beginnt die Messungen.</translation>
   </message>
   <message>
    <source>This monitor has no contr&amp;ols</source>
-   <translation>Dieser Monitor hat keine Regler</translation>
+   <translation>Dieser Monitor hat &amp;keine Regler</translation>
   </message>
   <message>
    <source>This output has no video LUT.</source>
@@ -7105,11 +7105,11 @@ Der große Knopf links beginnt die Messungen.</translation>
   </message>
   <message>
    <source>To the a&amp;im</source>
-   <translation>Zum Ziel</translation>
+   <translation>Zum Z&amp;iel</translation>
   </message>
   <message>
    <source>To the pr&amp;oof</source>
-   <translation>Zum Nachweis</translation>
+   <translation>Zum Na&amp;chweis</translation>
   </message>
   <message>
    <source>To the reminders</source>
@@ -7276,7 +7276,7 @@ Der große Knopf links beginnt die Messungen.</translation>
   </message>
   <message>
    <source>Use the &amp;previous one</source>
-   <translation>Das vorige verwenden</translation>
+   <translation>Das vori&amp;ge verwenden</translation>
   </message>
   <message>
    <source>Use this aim</source>
@@ -7892,7 +7892,7 @@ cd/m²</translation>
   </message>
   <message>
    <source>a remark, kept on the run that --on names</source>
-   <translation>eine Bemerkung zu dem Lauf, den --on nennt</translation>
+   <translation>eine Notiz zu dem Lauf, den --on nennt</translation>
   </message>
   <message numerus="yes">
    <source>a reminder after %n day(s)</source>
@@ -8063,7 +8063,7 @@ cd/m²</translation>
   </message>
   <message>
    <source>all runs of a logbook, newest first; their notes; removes them and brings them back</source>
-   <translation>alle Läufe eines Logbuchs, die neuesten zuerst; ihre Bemerkungen; entfernt sie und bringt sie zurück</translation>
+   <translation>alle Läufe eines Logbuchs, die neuesten zuerst; ihre Notizen; entfernt sie und bringt sie zurück</translation>
   </message>
   <message>
    <source>all runs, newest first</source>
@@ -9591,7 +9591,7 @@ Weiß</translation>
   </message>
   <message>
    <source>meter, certificate, note</source>
-   <translation>Messgerät, Zertifikat, Bemerkung</translation>
+   <translation>Messgerät, Zertifikat, Notiz</translation>
   </message>
   <message>
    <source>moderate red</source>
@@ -9919,7 +9919,7 @@ Weiß</translation>
   </message>
   <message>
    <source>note on a run</source>
-   <translation>Bemerkung zu einem Lauf</translation>
+   <translation>Notiz zu einem Lauf</translation>
   </message>
   <message>
    <source>nothing</source>

@@ -4,6 +4,7 @@
 #include "app/widgets/plot.h"
 #include "app/window/notice_bar.h"
 #include "contrast.h"
+#include "run/book/language.h"
 #include "window_rig.h"
 
 #include <QAccessible>
@@ -11,6 +12,7 @@
 #include <QComboBox>
 #include <QDialog>
 #include <QMenuBar>
+#include <QScopeGuard>
 #include <QScreen>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -19,6 +21,7 @@
 
 #include <algorithm>
 #include <map>
+#include <optional>
 #include <set>
 
 namespace lantern::test {
@@ -94,16 +97,18 @@ class AccessTest : public QObject {
     Q_OBJECT
 
     WindowRig m_rig;
+    WindowRig *m_shown = &m_rig; ///< in another language it is a window of its own
     bool m_measured = false;
 
-    [[nodiscard]] MainWindow *window() const { return m_rig.window.get(); }
+    [[nodiscard]] MainWindow *window() const { return m_shown->window.get(); }
 
     void show(ViewId view)
     {
         const View *before = visibleView();
-        const bool same = m_rig.state().view == view;
-        m_rig.session->showView(view);
-        QVERIFY(m_rig.waitFor([&] { return visibleView() && (same || visibleView() != before); }));
+        const bool same = m_shown->state().view == view;
+        m_shown->session->showView(view);
+        QVERIFY(
+            m_shown->waitFor([&] { return visibleView() && (same || visibleView() != before); }));
         settle();
     }
     [[nodiscard]] View *visibleView() const
@@ -272,8 +277,24 @@ private slots:
         QCOMPARE(std::count(places.begin(), places.end(), 0), 1); // the chosen display
     }
 
+    void lettersAreGivenOnce_data()
+    {
+        QTest::addColumn<QString>("language");
+        for (const run::Language &language : run::languages())
+            QTest::newRow(qPrintable(language.code)) << language.code;
+    }
     void lettersAreGivenOnce()
     {
+        QFETCH(QString, language);
+        std::optional<WindowRig> other;
+        if (language != run::spoken()) {
+            run::speak(language);
+            m_shown = &other.emplace();
+        }
+        const auto back = qScopeGuard([this] {
+            m_shown = &m_rig;
+            run::speak(QStringLiteral("en"));
+        });
         std::set<QChar> menus;
         for (const QAction *menu : window()->menuBar()->actions()) {
             QVERIFY2(!mnemonicOf(menu->text()).isNull(), qPrintable(menu->text()));

@@ -8,6 +8,8 @@
 #include "run/book/language.h"
 #include "window_rig.h"
 
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTableWidget>
 #include <QToolButton>
 
@@ -39,6 +41,33 @@ private slots:
                          language.code == QLatin1String("de"));
             }
         }
+    }
+
+    /// Beside the help there is less room, and still no page has to be moved sideways at 1280.
+    void pagesFitBesideIt_data()
+    {
+        QTest::addColumn<QString>("language");
+        for (const run::Language &language : run::languages())
+            QTest::newRow(qPrintable(language.code)) << language.code;
+    }
+    void pagesFitBesideIt()
+    {
+        QFETCH(QString, language);
+        run::speak(language);
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(run::Stage::Done));
+        rig.window->findChild<HelpPane *>()->show();
+        QStringList wide;
+        for (const ViewEntry &entry : viewRegistry()) {
+            rig.session->showView(entry.id);
+            settle();
+            for (const View *view : rig.window->findChildren<View *>())
+                if (const int over =
+                        view->findChild<QScrollArea *>()->horizontalScrollBar()->maximum();
+                    view->isVisible() && over > 0)
+                    wide << QStringLiteral("%1: %2").arg(QLatin1String(entry.id.key)).arg(over);
+        }
+        QVERIFY2(wide.isEmpty(), qPrintable(wide.join(QLatin1String(", "))));
     }
 
     void f1UnfoldsItAndItFollowsTheView()
