@@ -161,7 +161,7 @@ weitesten</translation>
   </message>
   <message>
    <source>% of middle</source>
-   <translation>% d. Mitte</translation>
+   <translation>% Mitte</translation>
   </message>
   <message>
    <source>% off %1</source>
@@ -417,7 +417,7 @@ Take it over?</source>
   </message>
   <message>
    <source>%1 in %2</source>
-   <translation>%1 in %2</translation>
+   <translation>%1 Zoll · %2</translation>
   </message>
   <message>
    <source>%1 in cd/m²</source>
@@ -5679,7 +5679,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Room, as set on the bench</source>
-   <translation>Raum, wie am Prüfstand eingestellt</translation>
+   <translation>Raum am Prüfstand</translation>
   </message>
   <message>
    <source>Room, illuminance</source>
@@ -11658,11 +11658,11 @@ v. Ziel</translation>
   </message>
   <message>
    <source>●  Loaded: read back from %1, all entries agree</source>
-   <translation>●  Geladen: zurückgelesen von %1, alle Einträge stimmen</translation>
+   <translation>●  Geladen: zurückgelesen (%1), alle Einträge stimmen</translation>
   </message>
   <message>
    <source>●  Yes: read back from %1, byte for byte</source>
-   <translation>●  Ja: zurückgelesen von %1, Byte für Byte</translation>
+   <translation>●  Ja: zurückgelesen (%1), Byte für Byte</translation>
   </message>
  </context>
 </TS>

@@ -57,10 +57,13 @@ private slots:
         WindowRig rig;
         QVERIFY(rig.pressUntil(run::Stage::Done));
         rig.window->findChild<HelpPane *>()->show();
+        const QScrollBar *helpBar = page(rig)->horizontalScrollBar();
         QStringList wide;
         for (const ViewEntry &entry : viewRegistry()) {
             rig.session->showView(entry.id);
             settle();
+            if (helpBar->maximum() > 0)
+                wide << QStringLiteral("help on %1").arg(QLatin1String(entry.id.key));
             for (const View *view : rig.window->findChildren<View *>())
                 if (const int over =
                         view->findChild<QScrollArea *>()->horizontalScrollBar()->maximum();

@@ -4,6 +4,7 @@
 #include "run/book/help_topics.h"
 
 #include <QDesktopServices>
+#include <QImageReader>
 #include <QRegularExpression>
 
 namespace lantern::app {
@@ -46,8 +47,24 @@ bool Handbook::openInBrowser(const QString &name)
     return !path.isEmpty() && QDesktopServices::openUrl(url);
 }
 
+/// A drawing, no wider than the page, in the screen's own pixels.
+QImage Handbook::drawing(const QString &path) const
+{
+    constexpr int kWidest = 228;
+    QImageReader reader(path);
+    QSize size = reader.size();
+    if (size.width() > kWidest)
+        size.scale(kWidest, size.height(), Qt::KeepAspectRatio);
+    reader.setScaledSize(size * devicePixelRatioF());
+    QImage image = reader.read();
+    image.setDevicePixelRatio(devicePixelRatioF());
+    return image;
+}
+
 QVariant Handbook::loadResource(int type, const QUrl &name)
 {
+    if (type == QTextDocument::ImageResource)
+        return drawing(source().resolved(name).toLocalFile());
     if (type == QTextDocument::StyleSheetResource)
         return QStringLiteral("a { color: %1; } h1 { font-size: 14pt; } h2 { font-size: 11pt; } "
                               "code { color: %1; } th { text-align: left; }")

@@ -16,6 +16,9 @@ public:
 
 protected:
     QVariant loadResource(int type, const QUrl &name) override;
+
+private:
+    [[nodiscard]] QImage drawing(const QString &path) const;
 };
 
 } // namespace lantern::app

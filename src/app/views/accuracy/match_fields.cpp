@@ -93,8 +93,12 @@ void MatchFields::paintEvent(QPaintEvent *)
         }
         p.setFont(theme::font(theme::kSmall));
         p.setPen(theme::kMuted);
-        p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
-                   p.fontMetrics().elidedText(f.name, Qt::ElideRight, static_cast<int>(room)));
+        // Three dots alone tell nothing.
+        constexpr int kShortest = 20;
+        const int most = static_cast<int>(room);
+        if (most >= std::min(kShortest, p.fontMetrics().horizontalAdvance(f.name)))
+            p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter,
+                       p.fontMetrics().elidedText(f.name, Qt::ElideRight, most));
     }
 }
 
