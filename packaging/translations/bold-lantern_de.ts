@@ -946,7 +946,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>%1: correction for %2 panels</source>
-   <translation>%1: Korrektur für Panels der Art %2</translation>
+   <translation>%1: Korrektur für Panels der Art „%2“</translation>
   </message>
   <message>
    <source>%1: could give %2 cd/m², contrast %3; gives up %4 % of its light, %5 % of its contrast, %6 % of its gamut</source>
@@ -2228,7 +2228,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Chart order</source>
-   <translation>Reihenfolge der Tafel</translation>
+   <translation>Wie Tafel</translation>
   </message>
   <message>
    <source>Check again</source>
@@ -2500,7 +2500,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Computed and kept for panels of kind %1.</source>
-   <translation>Berechnet und behalten für Panels der Art %1.</translation>
+   <translation>Berechnet und behalten für Panels der Art „%1“.</translation>
   </message>
   <message>
    <source>Computed from this display's own spectra, and kept.</source>
@@ -2568,7 +2568,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Corrected by spectra, for panels of kind %1.</source>
-   <translation>Durch Spektren korrigiert, für Panels der Art %1.</translation>
+   <translation>Durch Spektren korrigiert, für Panels der Art „%1“.</translation>
   </message>
   <message>
    <source>Corrected by this display's own spectra.</source>
@@ -2576,7 +2576,7 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Corrected for panels of kind %1.</source>
-   <translation>Korrigiert für Panels der Art %1.</translation>
+   <translation>Korrigiert für Panels der Art „%1“.</translation>
   </message>
   <message>
    <source>Corrected on this display against %1.</source>
@@ -2879,15 +2879,15 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   </message>
   <message>
    <source>Evenness, luminance from the middle, worst</source>
-   <translation>Gleichmäßigkeit, Leuchtdichte gegen die Mitte, schlechteste</translation>
+   <translation>Gleichmäßigkeit, Leuchtdichte, größte</translation>
   </message>
   <message>
    <source>Evenness, ΔE00 from the middle, worst</source>
-   <translation>Gleichmäßigkeit, ΔE00 gegen die Mitte, schlechteste</translation>
+   <translation>Gleichmäßigkeit, größtes ΔE00</translation>
   </message>
   <message>
    <source>Evenness, Δu'v' from the middle, worst</source>
-   <translation>Gleichmäßigkeit, Δu'v' gegen die Mitte, schlechteste</translation>
+   <translation>Gleichmäßigkeit, größtes Δu'v'</translation>
   </message>
   <message>
    <source>Evens its screen</source>
@@ -3004,6 +3004,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
   <message>
    <source>Film in a dim room</source>
    <translation>Film im dunklen Raum</translation>
+  </message>
+  <message>
+   <source>Finding the meter</source>
+   <translation>Messgerät finden</translation>
   </message>
   <message>
    <source>Fine-&amp;tune the second…</source>
@@ -3998,7 +4002,7 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   </message>
   <message>
    <source>Kept: a correction for panels of kind %1.</source>
-   <translation>Behalten: eine Korrektur für Panels der Art %1.</translation>
+   <translation>Behalten: eine Korrektur für Panels der Art „%1“.</translation>
   </message>
   <message>
    <source>Kept: certificate %1, to be renewed by %2.</source>
@@ -7137,7 +7141,7 @@ Der große Knopf links beginnt die Messungen.</translation>
   </message>
   <message>
    <source>Tone curve, mean luminance error</source>
-   <translation>Tonwertkurve, mittlerer Fehler der Leuchtdichte</translation>
+   <translation>Tonwertkurve, mittlerer Fehler</translation>
   </message>
   <message>
    <source>Tone, grey and black</source>
@@ -7531,10 +7535,6 @@ Der große Knopf links beginnt die Messungen.</translation>
    <translation>Wo das Weiß des Bildschirms liegt, vom verlangten Weiß aus gesehen. u' nach rechts, v' nach oben; gestrichelt Tageslicht, punktiert schwarzer Strahler.</translation>
   </message>
   <message>
-   <source>Where the meter hangs</source>
-   <translation>Wo das Messgerät hängt</translation>
-  </message>
-  <message>
    <source>Where the next run goes</source>
    <translation>Wohin der nächste Lauf geht</translation>
   </message>
@@ -7736,7 +7736,7 @@ cd/m²</translation>
   </message>
   <message>
    <source>Within tolerance</source>
-   <translation>Innerhalb der Grenzen</translation>
+   <translation>In den Grenzen</translation>
   </message>
   <message>
    <source>Without a meter: better than nothing, no match for a measurement. Your eyes adapt to a cast, so white stays uncertain, and no ΔE is known afterwards.</source>
@@ -7768,7 +7768,7 @@ cd/m²</translation>
   </message>
   <message>
    <source>Worst first</source>
-   <translation>Schlechteste zuerst</translation>
+   <translation>Nach ΔE00</translation>
   </message>
   <message>
    <source>Worst patch, ΔE00</source>

@@ -9,6 +9,7 @@
 #include <QLabel>
 #include <QMenuBar>
 #include <QRegularExpression>
+#include <QStyleOptionComboBox>
 #include <QTableView>
 #include <QXmlStreamReader>
 
@@ -140,6 +141,41 @@ private slots:
                  QStringLiteral("Measured 2026-12-01 14:03 UTC with Heron."));
         run::speak(QStringLiteral("xx")); // no such language
         QCOMPARE(run::spoken(), QStringLiteral("en"));
+    }
+
+    void choicesAreShownWhole_data()
+    {
+        QTest::addColumn<QString>("language");
+        for (const run::Language &language : run::languages())
+            QTest::newRow(qPrintable(language.code)) << language.code;
+    }
+    void choicesAreShownWhole()
+    {
+        QFETCH(QString, language);
+        run::speak(language);
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        QStringList cut;
+        for (const ViewEntry &entry : viewRegistry()) {
+            rig.session->showView(entry.id);
+            settle();
+            for (const QComboBox *box : visibleView(rig)->findChildren<QComboBox *>()) {
+                QStyleOptionComboBox option;
+                option.initFrom(box);
+                option.editable = box->isEditable();
+                const QRect field = box->style()->subControlRect(QStyle::CC_ComboBox, &option,
+                                                                 QStyle::SC_ComboBoxEditField, box);
+                for (int item = 0; item < box->count() && box->isVisible(); ++item) {
+                    const int needed = box->fontMetrics().horizontalAdvance(box->itemText(item));
+                    if (needed > field.width())
+                        cut << QStringLiteral("%1: %2, %3 of %4")
+                                   .arg(QLatin1String(entry.id.key), box->itemText(item))
+                                   .arg(field.width())
+                                   .arg(needed);
+                }
+            }
+        }
+        QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
     }
 
     void everyPageInTheMadeUpLanguage_data()

@@ -26,7 +26,7 @@ QString runKindWord(run::RunKind kind)
     case run::RunKind::WarmUp:
         return LogPart::tr("Warming up");
     case run::RunKind::Placement:
-        return LogPart::tr("Where the meter hangs");
+        return LogPart::tr("Finding the meter");
     case run::RunKind::Check:
         return LogPart::tr("Check first");
     case run::RunKind::ByEye:

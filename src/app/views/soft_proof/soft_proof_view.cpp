@@ -20,7 +20,7 @@ SoftProofView::SoftProofView(Intents *intents)
       m_read(makeLabel({}, theme::kNormal, theme::kText)),
       m_tableTitle(makeLabel({}, theme::kSmall, theme::kMuted)),
       m_paperWhite(new QCheckBox(tr("The &paper's own white"))),
-      m_limits(makeSmallBox("printLimits", tr("Limits"), 8)),
+      m_limits(makeSmallBox("printLimits", tr("Limits"), 12)),
       m_fields(new MatchFields),
       m_table(new QTableWidget(0, 4)),
       m_prove(new QPushButton(tr("Read it on the displa&y"))),

@@ -60,7 +60,7 @@ WorkshopView::WorkshopView(Intents *intents)
       m_retries(makeCount("retries", tr("Runs more for a unit that is not within its limits"), 0,
                           run::kMostRetries, 1)),
       m_every(makeCount("referenceEvery", tr("Units between its readings"), 1, 1000, 8)),
-      m_form(makeSmallBox("reportForm", tr("Report"), 12)),
+      m_form(makeSmallBox("reportForm", tr("Report"), 22)),
       m_earlier(makeSmallBox("earlierBatches", tr("Earlier batches"), 16)),
       m_atOnce(new QCheckBox(tr("begin at once"))),
       m_units(makeListTable("units", tr("Units"), unitColumns())),
