@@ -4,7 +4,7 @@
 #include "app/widgets/plot.h"
 #include "app/window/notice_bar.h"
 #include "contrast.h"
-#include "run/book/language.h"
+#include "languages.h"
 #include "window_rig.h"
 
 #include <QAccessible>
@@ -277,12 +277,7 @@ private slots:
         QCOMPARE(std::count(places.begin(), places.end(), 0), 1); // the chosen display
     }
 
-    void lettersAreGivenOnce_data()
-    {
-        QTest::addColumn<QString>("language");
-        for (const run::Language &language : run::languages())
-            QTest::newRow(qPrintable(language.code)) << language.code;
-    }
+    void lettersAreGivenOnce_data() { eachLanguage(); }
     void lettersAreGivenOnce()
     {
         QFETCH(QString, language);

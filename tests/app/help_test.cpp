@@ -3,6 +3,7 @@
 #include "app/window/about_dialog.h"
 #include "app/window/help_pane.h"
 #include "core/base/error.h"
+#include "languages.h"
 #include "run/book/help_topics.h"
 #include "run/book/in_words.h"
 #include "run/book/language.h"
@@ -44,12 +45,7 @@ private slots:
     }
 
     /// Beside the help there is less room, and still no page has to be moved sideways at 1280.
-    void pagesFitBesideIt_data()
-    {
-        QTest::addColumn<QString>("language");
-        for (const run::Language &language : run::languages())
-            QTest::newRow(qPrintable(language.code)) << language.code;
-    }
+    void pagesFitBesideIt_data() { eachLanguage(); }
     void pagesFitBesideIt()
     {
         QFETCH(QString, language);

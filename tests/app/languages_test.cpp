@@ -1,4 +1,5 @@
 #include "app/views/view.h"
+#include "languages.h"
 #include "run/book/in_words.h"
 #include "run/book/language.h"
 #include "window_rig.h"
@@ -143,12 +144,7 @@ private slots:
         QCOMPARE(run::spoken(), QStringLiteral("en"));
     }
 
-    void choicesAreShownWhole_data()
-    {
-        QTest::addColumn<QString>("language");
-        for (const run::Language &language : run::languages())
-            QTest::newRow(qPrintable(language.code)) << language.code;
-    }
+    void choicesAreShownWhole_data() { eachLanguage(); }
     void choicesAreShownWhole()
     {
         QFETCH(QString, language);

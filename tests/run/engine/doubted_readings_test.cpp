@@ -70,6 +70,20 @@ private:
     Request m_shown = 0;
 };
 
+/// An engine whose patches are shown by such a screen.
+struct FarRig : EngineRig {
+    explicit FarRig(const QString &logbook) : EngineRig(logbook)
+    {
+        Devices all = devices(farMeter);
+        all.presenter = keptElsewhere(screen);
+        engine.setDevices(all);
+        engine.setAutomatic(true);
+    }
+    Far screen;
+    DirectEye farEye{&screen};
+    BenchMeter farMeter{rig, &farEye};
+};
+
 } // namespace
 
 /// Readings that cannot be what they seem.
@@ -174,14 +188,7 @@ private slots:
     void whatAScreenShowedBeforeItCameBackIsNotRead()
     {
         const auto finish = [&](const char *name, bool goes) {
-            EngineRig rig(m_folder->filePath(QLatin1String(name)));
-            rig.engine.setAutomatic(true);
-            Far screen;
-            DirectEye eye(&screen);
-            BenchMeter meter(rig.rig, &eye);
-            Devices devices = rig.devices(meter);
-            devices.presenter = keptElsewhere(screen);
-            rig.engine.setDevices(devices);
+            FarRig rig(m_folder->filePath(QLatin1String(name)));
             int times = 0, seen = 0;
             rig.onStatus = [&](const RunStatus &s) {
                 if (!goes || s.activity != Activity::Working || s.readingsDone == seen ||
@@ -191,10 +198,10 @@ private slots:
                 seen = s.readingsDone;
                 const int late = times++ % 6;
                 if (times % 2 == 0)
-                    screen.comeBack(late);
+                    rig.screen.comeBack(late);
                 else
                     QMetaObject::invokeMethod(
-                        &screen, [&screen, late] { screen.goAndComeBack(late); },
+                        &rig.screen, [&rig, late] { rig.screen.goAndComeBack(late); },
                         Qt::QueuedConnection);
             };
             rig.engine.begin(EngineRig::setup());
@@ -220,25 +227,18 @@ private slots:
 
     void aScreenThatNeverFollowsStopsTheRun()
     {
-        EngineRig rig(logbook());
-        rig.engine.setAutomatic(true);
-        Far screen;
-        DirectEye eye(&screen);
-        BenchMeter meter(rig.rig, &eye);
-        Devices devices = rig.devices(meter);
-        devices.presenter = keptElsewhere(screen);
-        rig.engine.setDevices(devices);
+        FarRig rig(logbook());
         bool went = false;
         rig.onStatus = [&](const RunStatus &s) {
             if (s.stage == Stage::Measure && s.readingsDone == 9 && !std::exchange(went, true))
-                screen.comeBack(1'000'000);
+                rig.screen.comeBack(1'000'000);
         };
         rig.engine.begin(EngineRig::setup());
         QVERIFY(rig.waitFor(Activity::Faulted));
         QCOMPARE(rig.status.fault, MeterFault::OffPatch);
         QVERIFY2(rig.status.readingsDone <= 10,
                  qPrintable(QString::number(rig.status.readingsDone)));
-        screen.behind = 0;
+        rig.screen.behind = 0;
         rig.engine.resume();
         QVERIFY(rig.waitFor(Activity::Finished));
         VERIFY_BELOW(rig.results.validation->deltaE00.mean, 0.5);
