@@ -61,8 +61,8 @@ QString sensorChoice(const Sensor &sensor)
 void registerSensors()
 {
     run::addMeterKind({QStringLiteral("sensor"),
-                       QCoreApplication::translate("Meters", "Meter of the desktop"),
-                       QCoreApplication::translate("Meters", "sensor's id"),
+                       QT_TRANSLATE_NOOP("Meters", "Meter of the desktop"),
+                       QT_TRANSLATE_NOOP("Meters", "sensor's id"),
                        [](const QStringList &c, run::SceneSource *) -> run::Meter * {
                            return new SensorMeter(c.front());
                        }});

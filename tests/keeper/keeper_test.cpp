@@ -527,9 +527,7 @@ private slots:
     /// was, and no more when it is back.
     void theRoomIsWatched()
     {
-        run::addMeterKind({QStringLiteral("pretended"),
-                           {},
-                           {},
+        run::addMeterKind({QStringLiteral("pretended"), "pretended", "",
                            [](const QStringList &, run::SceneSource *) -> run::Meter * {
                                return new PretendedMeter;
                            }});

@@ -217,7 +217,7 @@ void MainWindow::makeMeterMenu()
             if (kind.key == QLatin1String("sensor"))
                 continue; // listed one by one
             const QString title =
-                kind.argumentHint.isEmpty() ? kind.title : kind.title + QStringLiteral("…");
+                kind.takesArguments() ? kind.title() + QStringLiteral("…") : kind.title();
             meter->addAction(title, this, [this, kind] { chooseMeter(kind); });
         }
     addSensors(meter, meter->addSeparator());
@@ -321,19 +321,20 @@ void MainWindow::addBenchMeters(QMenu *meter)
 void MainWindow::chooseMeter(const run::MeterKind &kind)
 {
     QString choice = kind.key;
-    if (!kind.argumentHint.isEmpty() && !m_state.onErrand()) { // else it is refused anyway
+    if (kind.takesArguments() && !m_state.onErrand()) { // else it is refused anyway
         const QString present = m_workplace->meterChoice();
         const QString before = present.startsWith(kind.key + QLatin1Char(':'))
                                    ? present.mid(kind.key.size() + 1)
                                    : QString();
         bool ok = false;
-        const QString command = QInputDialog::getText(
-            this, kind.title, tr("The %1:").arg(kind.argumentHint), QLineEdit::Normal, before, &ok);
+        const QString command =
+            QInputDialog::getText(this, kind.title(), tr("The %1:").arg(kind.argumentHint()),
+                                  QLineEdit::Normal, before, &ok);
         if (!ok || command.trimmed().isEmpty())
             return;
         choice += QLatin1Char(':') + command.trimmed();
     }
-    useMeter(choice, kind.title);
+    useMeter(choice, kind.title());
 }
 
 /// A run under way is asked for first: its readings would be two meters'.

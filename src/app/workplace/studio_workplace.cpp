@@ -62,7 +62,7 @@ MeterCard StudioWorkplace::meterCard(int) const
     if (m_meter)
         card.name = m_meter->name();
     card.kind = m_meterChoice.isEmpty() ? tr("Meter menu: choose one")
-                                        : run::meterKindOf(m_meterChoice).title;
+                                        : run::meterKindOf(m_meterChoice).title();
     if (m_meterChoice.isEmpty())
         card.name = tr("No meter");
     return card;

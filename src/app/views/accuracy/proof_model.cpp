@@ -36,18 +36,16 @@ bool isSet(const Tolerance &chosen, Tolerance set)
 
 } // namespace
 
-const std::vector<ProofColours> &proofColours()
+std::vector<ProofColours> proofColours()
 {
-    static const std::vector<ProofColours> all = {
-        {QStringLiteral("lantern72"), Proof::tr("Lantern 72"), 0, 0, 0},
-        {QStringLiteral("lantern40"), Proof::tr("Lantern 40"), 0, 0, 0},
-        {QStringLiteral("chart24"), Proof::tr("Rendition chart, 24"), 0, 0, 0},
-        {QStringLiteral("skin"), Proof::tr("Skin, 24"), 0, 0, 0},
-        {QStringLiteral("greys"), Proof::tr("Grey ramp"), 21, 2, 256},
-        {QStringLiteral("primaries"), Proof::tr("Primaries, secondaries"), 0, 0, 0},
-        {QStringLiteral("sweeps"), Proof::tr("Saturation sweeps"), 0, 0, 0},
-        {QStringLiteral("random"), Proof::tr("Fresh random colours"), 40, 1, 10'000}};
-    return all;
+    return {{QStringLiteral("lantern72"), Proof::tr("Lantern 72"), 0, 0, 0},
+            {QStringLiteral("lantern40"), Proof::tr("Lantern 40"), 0, 0, 0},
+            {QStringLiteral("chart24"), Proof::tr("Rendition chart, 24"), 0, 0, 0},
+            {QStringLiteral("skin"), Proof::tr("Skin, 24"), 0, 0, 0},
+            {QStringLiteral("greys"), Proof::tr("Grey ramp"), 21, 2, 256},
+            {QStringLiteral("primaries"), Proof::tr("Primaries, secondaries"), 0, 0, 0},
+            {QStringLiteral("sweeps"), Proof::tr("Saturation sweeps"), 0, 0, 0},
+            {QStringLiteral("random"), Proof::tr("Fresh random colours"), 40, 1, 10'000}};
 }
 
 std::string proofKey(const ProofColours &colours, int count)
@@ -60,7 +58,7 @@ int proofColoursIndex(const run::ProofChoice &choice)
 {
     if (!choice.colours.empty())
         return -1;
-    const auto &all = proofColours();
+    const auto all = proofColours();
     const auto it = std::find_if(all.begin(), all.end(), [&](const ProofColours &c) {
         return c.key.toStdString() == kindOf(choice.reference);
     });
@@ -72,7 +70,7 @@ int proofCount(const run::ProofChoice &choice)
     const int index = proofColoursIndex(choice);
     if (index < 0)
         return 0;
-    const ProofColours &c = proofColours()[static_cast<size_t>(index)];
+    const ProofColours c = proofColours()[static_cast<size_t>(index)];
     const auto at = choice.reference.find(':');
     const auto number =
         at == std::string::npos ? std::nullopt : parseNumber(choice.reference.substr(at + 1));

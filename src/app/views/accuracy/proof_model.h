@@ -29,7 +29,7 @@ struct ProofColours {
     int count = 0;           ///< that can be chosen; 0: it has its own
     int least = 0, most = 0; ///< of it
 };
-const std::vector<ProofColours> &proofColours();
+std::vector<ProofColours> proofColours();
 /// Its key with a number, as runs know it; and back.
 std::string proofKey(const ProofColours &colours, int count);
 /// Where a choice stands in proofColours(); -1: a list of the person's own.

@@ -134,7 +134,7 @@ void ProofPanel::chooseColours(int index)
         showChoices(m_model); // until one was chosen
         return;
     }
-    const ProofColours &c = proofColours()[static_cast<size_t>(index)];
+    const ProofColours c = proofColours()[static_cast<size_t>(index)];
     run::ProofChoice choice = m_model.choice;
     choice.colours.clear();
     choice.reference = proofKey(c, c.count);
@@ -204,7 +204,7 @@ void ProofPanel::showChoices(const ProofModel &m)
     const bool counted = index >= 0 && proofColours()[static_cast<size_t>(index)].count > 0;
     m_count->setVisible(counted);
     if (counted && !m_count->hasFocus()) {
-        const ProofColours &c = proofColours()[static_cast<size_t>(index)];
+        const ProofColours c = proofColours()[static_cast<size_t>(index)];
         const QSignalBlocker quiet(m_count);
         m_count->setRange(c.least, c.most);
         m_count->setValue(proofCount(m.choice));

@@ -272,17 +272,15 @@ QImage wedgePicture()
 
 } // namespace
 
-const std::vector<OwnPicture> &ownPictures()
+std::vector<OwnPicture> ownPictures()
 {
-    static const std::vector<OwnPicture> all = {
-        {QCoreApplication::translate("Compare", "Plate: leaves, skin, cloth"), platePicture},
-        {QCoreApplication::translate("Compare", "Skin from light to dark"), skinPicture},
-        {QCoreApplication::translate("Compare", "Wedge: greys, hues"), wedgePicture},
-        {QCoreApplication::translate("Compare", "Deep shadow"), shadowPicture},
-        {QCoreApplication::translate("Compare", "Highlights"), highlightPicture},
-        {QCoreApplication::translate("Compare", "Gradients"), gradientPicture},
-        {QCoreApplication::translate("Compare", "Text and fine lines"), textPicture}};
-    return all;
+    return {{QCoreApplication::translate("Compare", "Plate: leaves, skin, cloth"), platePicture},
+            {QCoreApplication::translate("Compare", "Skin from light to dark"), skinPicture},
+            {QCoreApplication::translate("Compare", "Wedge: greys, hues"), wedgePicture},
+            {QCoreApplication::translate("Compare", "Deep shadow"), shadowPicture},
+            {QCoreApplication::translate("Compare", "Highlights"), highlightPicture},
+            {QCoreApplication::translate("Compare", "Gradients"), gradientPicture},
+            {QCoreApplication::translate("Compare", "Text and fine lines"), textPicture}};
 }
 
 } // namespace lantern::app

@@ -16,6 +16,6 @@ struct OwnPicture {
 
 /// What people judge by: leaves and cloth, skin from light to dark, neutrals, deep shadow,
 /// highlights, smooth gradients, text and fine lines.
-const std::vector<OwnPicture> &ownPictures();
+std::vector<OwnPicture> ownPictures();
 
 } // namespace lantern::app

@@ -14,20 +14,17 @@ namespace {
 std::vector<MeterKind> &kindsNow()
 {
     static std::vector<MeterKind> kinds = {
-        {QStringLiteral("driver"), QCoreApplication::translate("Meters", "Driver program"),
-         QCoreApplication::translate("Meters", "program and its options"),
+        {QStringLiteral("driver"), QT_TRANSLATE_NOOP("Meters", "Driver program"),
+         QT_TRANSLATE_NOOP("Meters", "program and its options"),
          [](const QStringList &c, SceneSource *scene) -> Meter * {
              return new DriverMeter(c.front(), c.mid(1), scene);
          }},
-        {QStringLiteral("command"),
-         QCoreApplication::translate("Meters", "Command that prints X Y Z"),
-         QCoreApplication::translate("Meters", "command and its options"),
+        {QStringLiteral("command"), QT_TRANSLATE_NOOP("Meters", "Command that prints X Y Z"),
+         QT_TRANSLATE_NOOP("Meters", "command and its options"),
          [](const QStringList &c, SceneSource *) -> Meter * {
              return new CommandMeter(c.front(), c.mid(1));
          }},
-        {QStringLiteral("hand"),
-         QCoreApplication::translate("Meters", "Numbers typed in by hand"),
-         {},
+        {QStringLiteral("hand"), QT_TRANSLATE_NOOP("Meters", "Numbers typed in by hand"), "",
          [](const QStringList &, SceneSource *) -> Meter * { return new HandMeter; }},
     };
     return kinds;
@@ -40,6 +37,11 @@ QStringList commandOf(const QString &choice)
 }
 
 } // namespace
+
+QString MeterKind::tr(const char *text)
+{
+    return *text == '\0' ? QString() : QCoreApplication::translate("Meters", text);
+}
 
 const std::vector<MeterKind> &meterKinds()
 {
@@ -61,11 +63,11 @@ const MeterKind &meterKindOf(const QString &choice)
         known += (known.empty() ? "" : ", ") + kind.key.toStdString();
         if (kind.key != key)
             continue;
-        if (commandOf(choice).isEmpty() != kind.argumentHint.isEmpty())
+        if (commandOf(choice).isEmpty() == kind.takesArguments())
             throw Error(ErrorKind::BadInput, "meter " + choice.toStdString(),
-                        kind.argumentHint.isEmpty()
-                            ? Message("nothing is expected after %1", {key.toStdString()})
-                            : Message("the program is missing"),
+                        kind.takesArguments()
+                            ? Message("the program is missing")
+                            : Message("nothing is expected after %1", {key.toStdString()}),
                         "For example driver:/usr/lib/meters/reed or command:\"read-once -q\".");
         return kind;
     }

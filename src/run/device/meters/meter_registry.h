@@ -11,10 +11,19 @@ namespace lantern::run {
 
 /// A kind of meter that can be chosen: one line in meter_registry.cpp each.
 struct MeterKind {
-    QString key;          ///< "driver", "command", "hand": what a choice begins with
-    QString title;        ///< for people
-    QString argumentHint; ///< what follows the key and a colon; empty: nothing does
+    QString key; ///< "driver", "command", "hand": what a choice begins with
+    const char *titleText;
+    const char *hintText;
     std::function<Meter *(const QStringList &command, SceneSource *scene)> make;
+
+    /// For people, in their language.
+    [[nodiscard]] QString title() const { return tr(titleText); }
+    /// What follows the key and a colon, likewise; empty: nothing does.
+    [[nodiscard]] QString argumentHint() const { return tr(hintText); }
+    [[nodiscard]] bool takesArguments() const { return *hintText != '\0'; }
+
+private:
+    static QString tr(const char *text);
 };
 const std::vector<MeterKind> &meterKinds();
 /// Makes another kind known, that lives in a layer of its own. Before any meter is made.
