@@ -389,7 +389,9 @@ private slots:
         // Patches, curves and the dial: with their figures.
         show(ViewId::Accuracy);
         auto *fields = window()->findChild<MatchFields *>(QStringLiteral("matchFields"));
-        const auto patches = m_rig.state().results.validation->patches; // a copy: views leave runs
+        const auto proved = m_rig.state().shown().validation; // a copy: views leave runs
+        QVERIFY(proved.has_value());
+        const std::vector<ValidatedPatch> &patches = proved->patches;
         for (const ValidatedPatch &p : patches)
             QVERIFY(fields->accessibleDescription().contains(
                 QString::fromStdString(p.aimed.reference.name)));

@@ -190,6 +190,7 @@ private slots:
         QVERIFY(rig.waitFor(
             [&] { return rig.state().results.setup.copyright == "Studio Heron 2026"; }));
         QVERIFY(rig.pressUntil(Stage::Validate));
+        QVERIFY(rig.waitFor([&] { return rig.state().results.profile.contains("Studio Heron"); }));
         const QByteArray icc = rig.state().results.profile;
         QVERIFY(icc.contains("Studio Heron 2026"));
         const run::RunSetup &setup = rig.state().results.setup;

@@ -122,6 +122,7 @@ FineTuneModel fineTuneModel(const SessionState &state)
 {
     FineTuneModel m;
     m.why = state.whyNoTune;
+    m.keep = state.keepingTune ? Words::tr("Being made…") : Words::tr("&Keep as a profile");
     if (!state.tunable || !state.tuned || !state.lastTime) {
         if (m.why.isEmpty())
             m.why = Words::tr("The logbook is being read…");
@@ -153,7 +154,6 @@ FineTuneModel fineTuneModel(const SessionState &state)
     m.mayReset = isFree && !t.isNone();
     m.mayKeep = isFree && (!(t == state.keptTune) || (state.controlTurn && !state.isTurnUnknown));
     m.mayRead = isFree;
-    m.keep = state.keepingTune ? Words::tr("Being made…") : Words::tr("&Keep as a profile");
     return m;
 }
 
