@@ -176,8 +176,16 @@ private slots:
         choose("profileKind", static_cast<int>(ProfileKind::Matrix));
         QVERIFY(rig.waitFor(
             [&] { return rig.state().results.setup.profileKind == ProfileKind::Matrix; }));
+        const auto shows = [&](const char *name, int data) {
+            const auto *box = rig.window->findChild<QComboBox *>(QLatin1String(name));
+            return rig.waitFor([&] { return box->currentData().toInt() == data; });
+        };
+        settle(); // what the engine took is shown
+        QVERIFY(shows("profileKind", static_cast<int>(ProfileKind::Matrix)));
         choose("iccVersion", 2);
         QVERIFY(rig.waitFor([&] { return rig.state().results.setup.iccVersion == 2; }));
+        settle();
+        QVERIFY(shows("iccVersion", 2));
         const auto write = [&](const char *name, const QString &text) {
             auto *line = rig.window->findChild<QLineEdit *>(QLatin1String(name));
             line->selectAll();
