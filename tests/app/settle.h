@@ -10,8 +10,8 @@ namespace lantern::test {
 /// then is done, however busy the machine is. What other threads do needs waitUntil().
 inline void settle()
 {
-    constexpr int kPublishedMs = 50;  // Session's own delay is 16
-    constexpr int kLongestMs = 2'000; // while a run goes on there is always something
+    constexpr int kPublishedMs = 50; // Session's own delay is 16
+    constexpr int kLongestMs = 500;  // while a run goes on there is always something
     QTest::qWait(kPublishedMs);
     const QDeadlineTimer deadline(kLongestMs);
     while (!deadline.hasExpired() &&
