@@ -54,6 +54,30 @@ private slots:
         VERIFY_BELOW(r.grey.mean, 1.2); // 63 steps a channel cannot do better by much
     }
 
+    /// A tone in soft steps is evened out by the LUT. Few readings do not show the steps behind it,
+    /// but that the display is smooth by its code values.
+    void fewReadingsOfASteppedTone_data()
+    {
+        QTest::addColumn<int>("patches");
+        QTest::addColumn<int>("chart");
+        QTest::newRow("50") << 50 << int(marks::Chart::Spread);
+        QTest::newRow("100") << 100 << int(marks::Chart::Spread);
+        QTest::newRow("50 chosen") << 50 << int(marks::Chart::Chosen);
+    }
+    void fewReadingsOfASteppedTone()
+    {
+        QFETCH(int, patches);
+        QFETCH(int, chart);
+        marks::JobOptions o;
+        o.displayPath = std::string(LANTERN_MARKS) + "/rippled-tone.json";
+        o.patches = patches;
+        o.chart = static_cast<marks::Chart>(chart);
+        const marks::JobOutcome r = marks::runJob(o);
+        VERIFY_BELOW(r.forward.mean, 0.4);
+        VERIFY_BELOW(r.greyForward.mean, 0.6);
+        QVERIFY(r.expected / r.forward.mean < 1.5 && r.expected / r.forward.mean > 1 / 1.5);
+    }
+
     void noisyMeterCostsLittle()
     {
         marks::JobOptions o;

@@ -135,24 +135,21 @@ void HistoryPart::take(const HistoryAnswer &answer)
     for (const DisplayHistory &history : answer.displays) {
         m_verdicts[history.displayId] = verdictOf(history);
         problems << history.problems;
-        if (history.displayId == m_selected)
-            m_state = {{},
-                       {},
-                       history.lastTime,
-                       history.lastRun,
-                       history.unfinishedRun,
-                       history.check,
-                       history.checkedAt,
-                       history.checkControls,
-                       history.lastProof,
-                       history.byEye,
-                       history.installed,
-                       false,
-                       history.evenRuns,
-                       history.unfinishedEvenness,
-                       history.modeRuns,
-                       history.slotRuns,
-                       0};
+        if (history.displayId == m_selected) {
+            m_state.lastTime = history.lastTime;
+            m_state.lastRun = history.lastRun;
+            m_state.unfinishedRun = history.unfinishedRun;
+            m_state.check = history.check;
+            m_state.checkedAt = history.checkedAt;
+            m_state.checkControls = history.checkControls;
+            m_state.lastProof = history.lastProof;
+            m_state.byEye = history.byEye;
+            m_state.installed = history.installed;
+            m_state.evenRuns = history.evenRuns;
+            m_state.unfinishedEvenness = history.unfinishedEvenness;
+            m_state.modeRuns = history.modeRuns;
+            m_state.slotRuns = history.slotRuns;
+        }
     }
     m_state.pastRuns = answer.pastRuns;
     m_state.loadedRuns = loaded;

@@ -11,6 +11,20 @@
 
 namespace lantern::app {
 
+HistoryState::HistoryState() = default;
+HistoryState::HistoryState(const HistoryState &) = default;
+HistoryState::HistoryState(HistoryState &&) noexcept = default;
+HistoryState &HistoryState::operator=(const HistoryState &) = default;
+HistoryState &HistoryState::operator=(HistoryState &&) noexcept = default;
+HistoryState::~HistoryState() = default;
+
+SessionState::SessionState() = default;
+SessionState::SessionState(const SessionState &) = default;
+SessionState::SessionState(SessionState &&) noexcept = default;
+SessionState &SessionState::operator=(const SessionState &) = default;
+SessionState &SessionState::operator=(SessionState &&) noexcept = default;
+SessionState::~SessionState() = default;
+
 Mark markOf(Call call)
 {
     switch (call) {

@@ -431,6 +431,14 @@ struct ModeRun {
 
 /// What the logbook says of the selected display.
 struct HistoryState {
+    // Made once: what copies it is in hundreds of units.
+    HistoryState();
+    HistoryState(const HistoryState &);
+    HistoryState(HistoryState &&) noexcept;
+    HistoryState &operator=(const HistoryState &);
+    HistoryState &operator=(HistoryState &&) noexcept;
+    ~HistoryState();
+
     std::vector<PastRun> pastRuns; ///< of all displays, newest first
     /// Those that were asked for by their numbers.
     std::map<qint64, std::shared_ptr<const run::RunResults>> loadedRuns;
@@ -480,6 +488,14 @@ struct SessionState : RunState,
                       PagesState,
                       BookState,
                       GamutState {
+    // Made once: what copies it is in hundreds of units.
+    SessionState();
+    SessionState(const SessionState &);
+    SessionState(SessionState &&) noexcept;
+    SessionState &operator=(const SessionState &);
+    SessionState &operator=(SessionState &&) noexcept;
+    ~SessionState();
+
     std::vector<DisplayCard> displays;
     std::optional<desk::DesktopFacts> desktop; ///< nothing: there are simulated displays only
     int selected = 0;

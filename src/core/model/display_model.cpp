@@ -342,14 +342,18 @@ DisplayModel DisplayModel::fit(const std::vector<Reading> &readings, const Optio
     else if (options.full && count >= kFewestForField) {
         ModelSearch known(prepared, source);
         model.m_choice = known.run(physics);
-        // A calibrated display is smooth by its code values; what few levels cannot show of the
-        // panel behind the LUT is better not looked for there. The LUT's steps are then lost.
-        constexpr double kClearly = 0.35;
-        if (!model.m_stage.isIdentity() && !fewLevels(prepared.codes).empty()) {
+        // A calibrated display is smooth by its code values; what few readings or levels cannot
+        // show of the panel behind the LUT is better not looked for there. The LUT's steps are then
+        // lost. Levels say less of each other than scattered readings do: with them it must be
+        // clearer.
+        const bool few = !fewLevels(prepared.codes).empty();
+        const double clearly = few ? 0.35 : 0.8;
+        constexpr double kPoor = 0.5; // else scattered readings show the panel well enough
+        if (!model.m_stage.isIdentity() && (few || known.error() > kPoor)) {
             Prepared plain = prepare(readings, model.m_white, DriveStage(), options.scatter);
             ModelSearch unknown(plain, source);
             const ModelChoice choice = unknown.run(physics);
-            if (unknown.error() < kClearly * known.error()) {
+            if (unknown.error() < clearly * known.error()) {
                 model.m_choice = choice;
                 model.m_stage = DriveStage();
                 prepared = std::move(plain);

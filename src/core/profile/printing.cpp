@@ -136,9 +136,10 @@ Printing printingFromProfile(const std::vector<uint8_t> &icc, const std::string 
     if (!press)
         throw Error(ErrorKind::BadInput, source,
                     {"the profile is broken: %1", {context.lastError()}}, kAdvice);
-    const auto space = cmsGetColorSpace(press.get());
-    const bool isRgb = space == cmsSigRgbData;
-    if (cmsGetDeviceClass(press.get()) != cmsSigOutputClass || (!isRgb && space != cmsSigCmykData))
+    // Not kept as the enumeration that it is declared to be: a file may have any number there.
+    const bool isRgb = cmsGetColorSpace(press.get()) == cmsSigRgbData;
+    const bool isCmyk = cmsGetColorSpace(press.get()) == cmsSigCmykData;
+    if (cmsGetDeviceClass(press.get()) != cmsSigOutputClass || (!isRgb && !isCmyk))
         throw Error(ErrorKind::BadInput, source, "is no profile of a print", kAdvice);
     const LcmsProfile lab(cmsCreateLab4ProfileTHR(context.get(), nullptr));
     const LcmsTransform toLab(cmsCreateTransformTHR(

@@ -84,6 +84,13 @@ struct Taker {
 
 } // namespace
 
+RunResults::RunResults() = default;
+RunResults::RunResults(const RunResults &) = default;
+RunResults::RunResults(RunResults &&) noexcept = default;
+RunResults &RunResults::operator=(const RunResults &) = default;
+RunResults &RunResults::operator=(RunResults &&) noexcept = default;
+RunResults::~RunResults() = default;
+
 void take(const StageResult &result, RunResults &results)
 {
     std::visit(Taker{results}, result);

@@ -31,6 +31,14 @@ struct EvennessProgress {
 
 /// What a run has brought so far; parts not reached yet are empty. A plain value.
 struct RunResults {
+    // Made once: what copies it is in hundreds of units.
+    RunResults();
+    RunResults(const RunResults &);
+    RunResults(RunResults &&) noexcept;
+    RunResults &operator=(const RunResults &);
+    RunResults &operator=(RunResults &&) noexcept;
+    ~RunResults();
+
     RunSetup setup;
     std::vector<Reading> found;              ///< readings of the Ready stage
     std::optional<DisplayState> before;      ///< what they say

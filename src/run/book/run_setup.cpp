@@ -41,6 +41,13 @@ const char *adjustKey(AdjustMode mode)
 
 } // namespace
 
+RunSetup::RunSetup() = default;
+RunSetup::RunSetup(const RunSetup &) = default;
+RunSetup::RunSetup(RunSetup &&) noexcept = default;
+RunSetup &RunSetup::operator=(const RunSetup &) = default;
+RunSetup &RunSetup::operator=(RunSetup &&) noexcept = default;
+RunSetup::~RunSetup() = default;
+
 RoomLight meanLight(const std::vector<RoomLight> &readings)
 {
     Vec3 sum = Vec3::Zero();

@@ -75,6 +75,14 @@ struct KeptTune {
 
 /// Everything decided before a run starts. Stored with it, so that it can go on after a crash.
 struct RunSetup {
+    // Made once: what copies it is in hundreds of units.
+    RunSetup();
+    RunSetup(const RunSetup &);
+    RunSetup(RunSetup &&) noexcept;
+    RunSetup &operator=(const RunSetup &);
+    RunSetup &operator=(RunSetup &&) noexcept;
+    ~RunSetup();
+
     RunKind kind = RunKind::Calibration;
     /// For a check: the run it is held against; for what was fine-tuned: the calibration below it.
     qint64 referenceRun = 0;

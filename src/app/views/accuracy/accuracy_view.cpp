@@ -37,8 +37,8 @@ AccuracyView::AccuracyView(Intents *intents)
       m_mean(makeLabel({}, theme::kGiant, theme::kBright, QFont::Light)),
       m_meanUnit(makeLabel(tr("mean ΔE00"), theme::kNormal, theme::kMuted)),
       m_verdict(makeLabel({}, theme::kNormal, theme::kText)),
-      m_figures(new WholeLabel),
       m_tails(makeLabel({}, theme::kSmall, theme::kText)),
+      m_figures(new WholeLabel),
       m_note(makeLabel({}, theme::kNormal, theme::kText)),
       m_curve(new Plot(tr("Share of colours below"), QStringLiteral("ΔE00"), QStringLiteral("%"))),
       m_live(new LivePlots)
