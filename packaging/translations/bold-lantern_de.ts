@@ -3618,8 +3618,8 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>ICC</translation>
   </message>
   <message>
-   <source>ICC %1, class %2, %3to %4, made %5, %6 bytes</source>
-   <translation>ICC %1, Klasse %2, %3nach %4, gemacht %5, %6 Byte</translation>
+   <source>ICC %1, class %2, %3 to %4, made %5, %6 bytes</source>
+   <translation>ICC %1, Klasse %2, %3 nach %4, gemacht %5, %6 Byte</translation>
   </message>
   <message>
    <source>ICC file to put in use, kept at every login</source>
@@ -10852,6 +10852,10 @@ Weiß</translation>
   <message>
    <source>the profile lacks the tables or curves to convert colours (%1)</source>
    <translation>dem Profil fehlen Tabellen oder Kurven zum Umrechnen von Farben (%1)</translation>
+  </message>
+  <message>
+   <source>the profile tells what its code values are, but not the other way</source>
+   <translation>das Profil sagt, was seine Werte sind, aber nicht umgekehrt</translation>
   </message>
   <message>
    <source>the profiles of a display, which is in use, and the way to another</source>

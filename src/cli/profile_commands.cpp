@@ -34,6 +34,13 @@ std::string percent(double share)
     return fixedNumber(100 * share, 1) + " %";
 }
 
+/// Of the four letters of a signature those that say something.
+std::string bare(std::string signature)
+{
+    signature.erase(signature.find_last_not_of(' ') + 1);
+    return signature;
+}
+
 } // namespace
 
 int build(const BuildOptions &o)
@@ -87,9 +94,9 @@ int inspect(const InspectOptions &o)
         return 0;
     }
     std::cout << f.description << '\n'
-              << said({"ICC %1, class %2, %3to %4, made %5, %6 bytes",
-                       {f.version, f.deviceClass, f.colourSpace, f.connectionSpace, f.date,
-                        std::to_string(f.bytes)}})
+              << said({"ICC %1, class %2, %3 to %4, made %5, %6 bytes",
+                       {f.version, f.deviceClass, bare(f.colourSpace), bare(f.connectionSpace),
+                        f.date, std::to_string(f.bytes)}})
               << "\nID " << f.id << "\n\n"
               << said("Tags") << '\n';
     for (const auto &t : f.tags)

@@ -8,6 +8,7 @@
 #include "core/profile/printing.h"
 #include "core/profile/profile_facts.h"
 #include "core/profile/profile_file.h"
+#include "core/profile/rendition.h"
 #include "core/reading/colour_list.h"
 #include "core/reading/meter_correction.h"
 #include "core/reading/readings_file.h"
@@ -106,6 +107,32 @@ void icc(const uint8_t *data, size_t size)
         const ProfileFile p(bytes, "fuzz");
         (void)p.toDevice({50, 10, -10});
     });
+}
+
+/// Profiles that come with pictures and printing conditions, and what Little CMS makes of them.
+void rendition(const uint8_t *data, size_t size)
+{
+    const std::vector<uint8_t> bytes(data, data + size);
+    std::vector<uint8_t> pixels;
+    for (int i = 0; i < 64; ++i)
+        pixels.push_back(static_cast<uint8_t>(i * 37));
+    std::vector<uint8_t> shown(pixels.size());
+    std::vector<float> lab(pixels.size());
+    const auto turn = [&](const Rendition &r) {
+        for (const auto precision : {Rendition::Precision::Exact, Rendition::Precision::Quick})
+            r.apply(pixels.data(), shown.data(), pixels.size() / 4, precision);
+    };
+    tolerant([&] { turn(Rendition::between(bytes, {}, Rendition::Black::Adjusted)); });
+    tolerant([&] { turn(Rendition::between({}, bytes, Rendition::Black::Kept)); });
+    tolerant([&] { turn(Rendition::ofPrint({}, bytes, {}, true)); });
+    tolerant([&] { PixelColours(bytes).apply(pixels.data(), lab.data(), pixels.size() / 4); });
+    tolerant([&] {
+        PixelColours::ofPrint({}, bytes, false).apply(pixels.data(), lab.data(), pixels.size() / 4);
+    });
+    tolerant([&] {
+        (void)ProfileFile::ofPicture(bytes, "fuzz").toDevicePerceptual({50, 10, -10});
+    });
+    tolerant([&] { (void)ProfileFile(bytes, "fuzz").gamut(); });
 }
 
 void json(const uint8_t *data, size_t size)
@@ -228,9 +255,10 @@ void page(const uint8_t *data, size_t size)
 const std::vector<Target> &targets()
 {
     static const std::vector<Target> all = {
-        {"cgats", cgats},     {"colours", colours}, {"icc", icc},           {"json", json},
-        {"edid", edid},       {"driver", driver},   {"settings", settings}, {"standing", standing},
-        {"picture", picture}, {"request", request}, {"page", page},
+        {"cgats", cgats},       {"colours", colours},   {"icc", icc},
+        {"json", json},         {"edid", edid},         {"driver", driver},
+        {"settings", settings}, {"standing", standing}, {"picture", picture},
+        {"request", request},   {"page", page},         {"rendition", rendition},
     };
     return all;
 }

@@ -64,8 +64,10 @@ ProfileFile &ProfileFile::operator=(ProfileFile &&) noexcept = default;
 
 namespace {
 
-DeviceRgb codes(cmsHTRANSFORM transform, const Lab &lab)
+DeviceRgb codes(cmsHTRANSFORM transform, const Lab &lab, const std::string &name)
 {
+    if (!transform)
+        refuseProfile(name, "the profile tells what its code values are, but not the other way");
     const std::array<double, 3> in = {lab.L, lab.a, lab.b};
     std::array<double, 3> out{};
     cmsDoTransform(transform, in.data(), out.data(), 1);
@@ -77,12 +79,12 @@ DeviceRgb codes(cmsHTRANSFORM transform, const Lab &lab)
 
 DeviceRgb ProfileFile::toDevice(const Lab &lab) const
 {
-    return codes(m_engine->toDevice.get(), lab);
+    return codes(m_engine->toDevice.get(), lab, m_name);
 }
 
 DeviceRgb ProfileFile::toDevicePerceptual(const Lab &lab) const
 {
-    return codes(m_engine->perceptual.get(), lab);
+    return codes(m_engine->perceptual.get(), lab, m_name);
 }
 
 Lab ProfileFile::toLab(const DeviceRgb &rgb) const

@@ -24,7 +24,8 @@ public:
     /// \throws Error BadInput when the bytes are no ICC profile, are cut off, or hold no usable RGB
     ///         display profile.
     ProfileFile(const std::vector<uint8_t> &icc, const std::string &source);
-    /// The same for the RGB profile embedded in a picture, of whatever device class.
+    /// The same for the RGB profile embedded in a picture, of whatever device class; where it works
+    /// one way only, as a camera's does, what asks it for code values throws Error BadInput.
     static ProfileFile ofPicture(const std::vector<uint8_t> &icc, const std::string &source);
     ~ProfileFile();
     ProfileFile(ProfileFile &&) noexcept;

@@ -282,6 +282,20 @@ private slots:
         VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"), "p.icc");
     }
 
+    /// A camera's profile says what its code values are and nothing else.
+    void ofPicturesMayWorkOneWay()
+    {
+        QByteArray bytes(reinterpret_cast<const char *>(m_table.data()), qsizetype(m_table.size()));
+        const double there = ProfileFile(m_table, "display").toLab({200, 90, 40}).L;
+        for (const char *tag : {"B2A0", "B2A1", "B2A2", "rXYZ", "gXYZ", "bXYZ"})
+            bytes.replace(tag, QByteArray(tag).toLower());
+        bytes.replace(12, 4, "scnr");
+        const ProfileFile camera = ProfileFile::ofPicture({bytes.begin(), bytes.end()}, "p.icc");
+        VERIFY_NEAR(camera.toLab({200, 90, 40}).L, there, 1e-9);
+        VERIFY_ERROR(camera.toDevice({50, 10, 10}), "not the other way");
+        VERIFY_ERROR(camera.toDevicePerceptual({50, 10, 10}), "not the other way");
+    }
+
     /// Whatever single byte of the first kilobyte is spoilt: an Error or a usable profile, never a
     /// crash.
     void spoiltBytesAreSurvived()

@@ -164,6 +164,9 @@ private slots:
                                   QStringLiteral("--json")});
         QCOMPARE(Json::parse(facts.out.toStdString())["version"].get<std::string>(),
                  std::string("2.4.0"));
+        const Answer said = cli({QStringLiteral("inspect"), out + QStringLiteral("/profile.icc")});
+        QVERIFY2(said.out.contains(QLatin1String("class mntr, RGB to XYZ, made ")),
+                 qPrintable(said.out));
     }
 
     void theWholeJob()
