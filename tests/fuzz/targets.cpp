@@ -4,11 +4,13 @@
 #include "bench/meter.h"
 #include "core/aim/aim.h"
 #include "core/base/error.h"
+#include "core/colour/spectral_table.h"
 #include "core/judge/tolerance.h"
 #include "core/profile/printing.h"
 #include "core/profile/profile_facts.h"
 #include "core/profile/profile_file.h"
 #include "core/profile/rendition.h"
+#include "core/reading/certificate.h"
 #include "core/reading/colour_list.h"
 #include "core/reading/meter_correction.h"
 #include "core/reading/readings_file.h"
@@ -21,6 +23,7 @@
 #include "remote/http_request.h"
 #include "remote/page_presenter.h"
 #include "remote/patch_server.h"
+#include "run/book/batch.h"
 #include "run/book/file_kind.h"
 #include "run/book/lights.h"
 #include "run/book/match.h"
@@ -96,6 +99,10 @@ void colours(const uint8_t *data, size_t size)
 {
     tolerant([&] { (void)parseColourList(text(data, size), "fuzz"); });
     tolerant([&] { (void)printingFromText(text(data, size), "fuzz"); });
+    tolerant([&] {
+        const SpectralTable spectra = spectraFromText(text(data, size), "fuzz");
+        (void)spectraFromText(spectraToCsv(spectra), "again");
+    });
 }
 
 void icc(const uint8_t *data, size_t size)
@@ -150,6 +157,7 @@ void json(const uint8_t *data, size_t size)
     tolerant([&] { (void)controlsFromJson(JsonObject(j, "fuzz")); });
     tolerant([&] { (void)correctionFromJson(j, "fuzz"); });
     tolerant([&] { (void)toleranceFromJson(j, "fuzz"); });
+    tolerant([&] { (void)certificateFromJson(j, "fuzz"); });
     tolerant([&] { (void)slotFromJson(j, "fuzz"); });
     tolerant([&] { (void)recheckReport(j, "fuzz"); });
 }
@@ -205,6 +213,13 @@ void settings(const uint8_t *data, size_t size)
     tolerant([&] { (void)run::fileKind(file.path()); });
     const remote::PatchServer server(file.path());
     (void)server.devices();
+    static const QString shelf = [] {
+        const QDir folder(AsFile::folder().path());
+        (void)folder.mkdir(QStringLiteral("shelf"));
+        return folder.filePath(QStringLiteral("shelf"));
+    }();
+    const AsFile kept(data, size, "shelf/one.json");
+    (void)run::BatchShelf(shelf).all();
 }
 
 /// What a display is to have in force, with its profile.
