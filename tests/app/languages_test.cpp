@@ -1,4 +1,5 @@
 #include "app/views/view.h"
+#include "core/base/own_name.h"
 #include "languages.h"
 #include "run/book/in_words.h"
 #include "run/book/language.h"
@@ -128,6 +129,10 @@ private slots:
         const Message measured("Measured %1 with %2.", {"2026-12-01 14:03 UTC", "Heron"});
         QCOMPARE(run::inWords(measured),
                  QStringLiteral("Gemessen 01.12.2026 14:03 UTC mit Heron."));
+        // What is a person's stays, whatever it looks like.
+        for (const char *name : {"12.5", "2026-12-01", "limits"})
+            QCOMPARE(run::inWords(Message("Serial number of the display: %1.", {ownName(name)})),
+                     QStringLiteral("Seriennummer des Bildschirms: %1.").arg(QLatin1String(name)));
         QCOMPARE(run::inLocale("2026-12-01"), QStringLiteral("01.12.2026"));
         QCOMPARE(run::inLocale("2026-13-01"), QStringLiteral("2026-13-01")); // no day
         const auto reminder = [](int days) {

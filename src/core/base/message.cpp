@@ -1,5 +1,7 @@
 #include "core/base/message.h"
 
+#include "core/base/own_name.h"
+
 namespace lantern {
 
 Message Message::verbatim(std::string words)
@@ -23,7 +25,7 @@ std::string filled(const std::string &text, const std::vector<std::string> &argu
             out += text[i];
             continue;
         }
-        out += arguments[which];
+        out.append(arguments[which], isOwnName(arguments[which]) ? 1 : 0);
         ++i;
     }
     return out;

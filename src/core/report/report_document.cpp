@@ -1,5 +1,6 @@
 #include "core/report/report_document.h"
 
+#include "core/base/own_name.h"
 #include "core/base/text.h"
 #include "core/judge/first_look.h"
 #include "core/judge/weakness.h"
@@ -307,11 +308,11 @@ std::string timeText(const std::string &iso)
 /// When, with what, and which display. \param date as it is to be said
 std::vector<Words> measured(const ReportData &r, const std::string &date)
 {
-    std::vector<Words> said{Message("Measured %1 with %2.", {date, r.meter})};
+    std::vector<Words> said{Message("Measured %1 with %2.", {date, ownName(r.meter)})};
     if (!r.correction.empty())
         said.emplace_back(Message("Correction of the meter: %1.", {r.correction}));
     if (!r.serial.empty())
-        said.emplace_back(Message("Serial number of the display: %1.", {r.serial}));
+        said.emplace_back(Message("Serial number of the display: %1.", {ownName(r.serial)}));
     return said;
 }
 
@@ -344,7 +345,7 @@ void addCircumstances(Section &out, const ReportData &r)
             changes.push_back({{"stage", stage}, {"from", from}, {"to", to}});
             out.add(Prose({"The meter was changed before the stage \"%1\": %2 read until then, %3 "
                            "since. The stated uncertainty is the last meter's.",
-                           {stage, from, to}}));
+                           {stage, ownName(from), ownName(to)}}));
         }
         out.add(Entry{"meter_changes", changes});
     }
@@ -404,9 +405,10 @@ void addProfile(Section &out, const ReportData &r)
     if (r.profileName.empty())
         return;
     out.add(Heading{"Profile"});
-    std::vector<Words> said{Message(
-        "%1, from %2 readings; mean difference between model and readings %3 ΔE00.",
-        {r.profileName, std::to_string(r.chartPatches), fixedNumber(r.profileResidual, 2)})};
+    std::vector<Words> said{
+        Message("%1, from %2 readings; mean difference between model and readings %3 ΔE00.",
+                {ownName(r.profileName), std::to_string(r.chartPatches),
+                 fixedNumber(r.profileResidual, 2)})};
     if (r.expectedError > 0)
         said.emplace_back(
             Message("Expected error for all colours %1 ΔE00.", {fixedNumber(r.expectedError, 2)}));

@@ -1,5 +1,6 @@
 #include "run/book/in_words.h"
 
+#include "core/base/own_name.h"
 #include "run/book/language.h"
 
 #include <QCoreApplication>
@@ -60,6 +61,8 @@ QString inWords(const Message &message)
     static const QRegularExpression decimal(QStringLiteral("^-?\\d+\\.\\d+$"));
     std::vector<std::string> arguments = message.arguments();
     for (std::string &argument : arguments) {
+        if (isOwnName(argument))
+            continue;
         QString number = QString::fromStdString(argument);
         if (decimal.match(number).hasMatch())
             argument = number.replace(QLatin1Char('.'), QLocale().decimalPoint()).toStdString();
