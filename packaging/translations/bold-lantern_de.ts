@@ -2115,8 +2115,8 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>CGATS-Datei, die geschrieben wird</translation>
   </message>
   <message>
-   <source>CGATS file with CMYK and Lab or XYZ</source>
-   <translation>CGATS-Datei mit CMYK und Lab oder XYZ</translation>
+   <source>CGATS file with CMYK or RGB and Lab or XYZ, or ICC output profile</source>
+   <translation>CGATS-Datei mit CMYK oder RGB und Lab oder XYZ, oder ICC-Ausgabeprofil</translation>
   </message>
   <message>
    <source>CGATS file with RGB_* (0..255) and XYZ_* (cd/m²)</source>

@@ -115,7 +115,8 @@ void addRecheck(CLI::App &app, RecheckOptions &o)
 void addProof(CLI::App &app, ProofOptions &o)
 {
     CLI::App *c = app.add_subcommand("proof", "how well a display can show a printing condition");
-    c->add_option("--characterisation", o.characterisation, "CGATS file with CMYK and Lab or XYZ")
+    c->add_option("--characterisation", o.characterisation,
+                  "CGATS file with CMYK or RGB and Lab or XYZ, or ICC output profile")
         ->required();
     c->add_option("--profile", o.profile, "ICC profile of the display")->required();
     c->add_flag("--paper-white", o.paperWhite,
