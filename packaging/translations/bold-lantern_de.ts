@@ -2511,6 +2511,10 @@ Was es noch enthält, kann in ein neues kommen, das an seine Stelle tritt; das b
    <translation>Schließen Sie es an, und hängen Sie das Messgerät darauf.</translation>
   </message>
   <message>
+   <source>Connect the next unit</source>
+   <translation>Nächstes Exemplar anschließen</translation>
+  </message>
+  <message>
    <source>Connected as %1.</source>
    <translation>Angeschlossen als %1.</translation>
   </message>
@@ -6466,6 +6470,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Der Bildschirm hält ein volles Signal für eines mit begrenztem Bereich (16 bis 235).</translation>
   </message>
   <message>
+   <source>The display that the last unit was connected as is gone. Connect the next unit, or choose the display that it is.</source>
+   <translation>Der Bildschirm, als der das letzte Exemplar angeschlossen war, ist nicht mehr da. Schließen Sie das nächste Exemplar an, oder wählen Sie den Bildschirm, der es ist.</translation>
+  </message>
+  <message>
    <source>The display's name and size have to be entered by hand.</source>
    <translation>Name und Größe des Bildschirms sind von Hand einzugeben.</translation>
   </message>
@@ -6512,6 +6520,10 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
   <message>
    <source>The large button at the lower left always does the next thing. It leads through the monitor's own controls, the greys, the chart and the proof. Every reading is kept as it comes: you can stop, or be stopped, at any time.</source>
    <translation>Der große Knopf links unten tut immer das Nächste. Er führt durch die Regler des Monitors, die Grautöne, die Farbtafel und den Nachweis. Jede Messung wird behalten, wie sie kommt: Sie können jederzeit aufhören oder unterbrochen werden.</translation>
+  </message>
+  <message>
+   <source>The last one was unplugged. The display that comes is the next; or choose above which one it is.</source>
+   <translation>Das letzte wurde abgezogen. Der Bildschirm, der dazukommt, ist das nächste; oder wählen Sie oben, welcher es ist.</translation>
   </message>
   <message>
    <source>The library for control channels, libddcutil, is not installed. Install it, or turn the controls by hand.</source>

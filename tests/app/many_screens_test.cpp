@@ -281,6 +281,51 @@ private slots:
         QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
         QCOMPARE(state().status.readingsDone, 1); // from before
     }
+
+    /// The workshop: what is plugged in is the next unit; nothing falls to the person's own screen.
+    void anUnpluggedUnitLeavesTheOwnScreenAlone()
+    {
+        QTemporaryDir reports;
+        open("units.sqlite");
+        const auto *action = m_rig.window->findChild<QPushButton *>(QStringLiteral("mainAction"));
+        m_rig.session->selectDisplay(1);
+        BatchWish wish;
+        wish.name = QStringLiteral("Hung up");
+        wish.folder = reports.path();
+        m_rig.session->beginBatch(wish);
+        QVERIFY(waitUntil([&] { return state().batch.has_value(); }));
+        m_rig.session->enterSerial(QStringLiteral("A"), true);
+        QVERIFY(waitUntil([&] { return state().hasRun(); }));
+        QCOMPARE(state().displays[1].name, QStringLiteral("Unit A"));
+
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 1; }));
+        QVERIFY(state().unitDisplayGone);
+        QVERIFY(
+            waitUntil([&] { return action->text() == QLatin1String("Connect the next unit"); }));
+        m_rig.session->enterSerial(QStringLiteral("B"), true);
+        m_rig.session->measureUnit(QStringLiteral("B"));
+        QVERIFY(state().noticeIsProblem);
+        settle();
+        QVERIFY(!state().hasRun());
+        QVERIFY(state().unit.isEmpty());
+        QCOMPARE(state().displays[0].name, QStringLiteral("DUMMY0"));
+
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--mode"), QStringLiteral("1280x1024"),
+                        QStringLiteral("--right-of"), QStringLiteral("DUMMY0")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
+        QCOMPARE(state().selected, 1);
+        QVERIFY(!state().unitDisplayGone);
+        QVERIFY(waitUntil([&] {
+            return action->isEnabled() && action->text() == QLatin1String("Go on with A");
+        }));
+        m_rig.session->act();
+        QVERIFY(waitUntil([&] { return state().hasRun(); }));
+        QCOMPARE(state().displays[1].name, QStringLiteral("Unit A"));
+        QCOMPARE(QString::fromStdString(state().results.setup.displayId), QStringLiteral("unit-A"));
+    }
 };
 
 static const Register<ManyScreensTest> registered("ManyScreensTest");

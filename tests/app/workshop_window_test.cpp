@@ -183,6 +183,13 @@ private slots:
         QVERIFY(rig.waitFor(
             [&] { return rig.action()->text() == QLatin1String("Scan the next serial number"); }));
         QCOMPARE(rig.state().batchTable->units.front().attempts, 2);
+        // Brought a second time, it has as many once more.
+        scan(rig, QStringLiteral("X"));
+        QVERIFY(rig.waitFor(
+            [&] { return stateOf(rig, QStringLiteral("X")) == QLatin1String("over, run 4"); }));
+        QVERIFY(rig.waitFor(
+            [&] { return rig.action()->text() == QLatin1String("Scan the next serial number"); }));
+        QCOMPARE(rig.state().batchTable->units.front().attempts, 4);
     }
 
     /// A meter that is pulled stops the unit; it goes on from there.

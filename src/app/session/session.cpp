@@ -296,6 +296,7 @@ void Session::compose() const
     m_state.selected = m_selected;
     m_state.view = m_view;
     m_state.unit = m_unit;
+    m_state.unitDisplayGone = m_unitDisplayGone;
     m_state.notice = m_notice;
     m_state.noticeIsProblem = m_noticeIsProblem;
     m_state.reportFolder = m_reportFolder;
@@ -411,11 +412,14 @@ void Session::onDisplaysChanged()
     for (size_t i = 0; i < m_displays.size(); ++i)
         if (m_displays[i].id == before.id)
             index = static_cast<int>(i);
+    bool unitDisplayGone = m_unitDisplayGone || (!m_unit.isEmpty() && index < 0);
     // In the workshop the display that comes is the next unit, never the person's own screen.
     if (m_batch.state().batch && (index < 0 || !measuring))
         for (size_t i = 0; i < m_displays.size(); ++i)
-            if (std::ranges::find(former, m_displays[i].id, &DisplayCard::id) == former.end())
+            if (std::ranges::find(former, m_displays[i].id, &DisplayCard::id) == former.end()) {
                 index = static_cast<int>(i);
+                unitDisplayGone = false;
+            }
     if (index == m_selected && onlyPagesDiffer(former, m_displays)) {
         emit displaysChanged(); // the run goes on: its devices are the same
         publish();
@@ -430,6 +434,7 @@ void Session::onDisplaysChanged()
         m_view = ViewId::Ready;
         selectDisplay(std::max(index, 0));
     }
+    m_unitDisplayGone = unitDisplayGone;
     if (measuring)
         setProblem(index < 0
                        ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "
@@ -461,6 +466,7 @@ void Session::selectDisplay(int index)
     if (m_selected != index)
         m_evenness.reset(); // how that one is measured, and what its monitor does by itself
     m_selected = index;
+    m_unitDisplayGone = false;
     m_tune.select(m_displays[m_selected].id);
     m_viewAfter.reset();
     m_slotWanted.reset();

@@ -264,6 +264,7 @@ private:
     [[nodiscard]] std::vector<DisplayCard> readDisplays() const;
     [[nodiscard]] run::RunSetup facts() const;
     bool mayLeaveUnit();
+    bool mayTakeUnit();
     void becomeUnit(const QString &serial, UnitTask task);
     void leaveUnit();
     void beginUnit();
@@ -308,6 +309,8 @@ private:
     Workplace *m_workplace;
     QString m_unit;   ///< serial number of the unit that hangs on the display m_unitOf; empty: none
     QString m_unitOf; ///< id of the display by itself
+    bool m_unitDisplayGone = false; ///< it was unplugged; none came and none was chosen since
+    int m_attemptsBefore = 0;       ///< of the unit on the bench: runs before it was put there
     UnitTask m_unitTask = UnitTask::Run;
     bool m_unitBegins = false;                       ///< when the history is known
     std::vector<PagesState::Address> m_ownAddresses; ///< when somebody looked last

@@ -85,6 +85,7 @@ void Session::closeBatch()
         return;
     attempt([this] {
         m_batch.close();
+        m_unitDisplayGone = false;
         leaveUnit();
     });
 }
@@ -132,12 +133,27 @@ bool Session::mayLeaveUnit()
     return false;
 }
 
+/// Whether there is a display for the next unit. Why not is told.
+bool Session::mayTakeUnit()
+{
+    if (m_unitDisplayGone)
+        setProblem(tr("The display that the last unit was connected as is gone. Connect the next "
+                      "unit, or choose the display that it is."));
+    return !m_unitDisplayGone && mayLeaveUnit();
+}
+
 void Session::measureUnit(const QString &serial)
 {
-    if (!m_batch.state().batch || serial.isEmpty() || !mayLeaveUnit())
+    const BatchState &b = m_batch.state();
+    if (!b.batch || serial.isEmpty() || !mayTakeUnit())
         return;
     leaveFinishedRun();
     attempt([&] {
+        if (b.batch->onBench != serial) {
+            const run::BatchUnit *known = b.batchTable ? b.batchTable->unit(serial) : nullptr;
+            // An unfinished one is gone on with and is the first.
+            m_attemptsBefore = known ? known->attempts - (known->isFinished ? 0 : 1) : 0;
+        }
         m_batch.putOnBench(serial);
         becomeUnit(serial, UnitTask::Run);
     });
@@ -146,7 +162,7 @@ void Session::measureUnit(const QString &serial)
 void Session::readReferenceUnit()
 {
     const auto &batch = m_batch.state().batch;
-    if (!batch || batch->referenceUnit.isEmpty() || !mayLeaveUnit())
+    if (!batch || batch->referenceUnit.isEmpty() || !mayTakeUnit())
         return;
     leaveFinishedRun();
     attempt([&] {
@@ -260,7 +276,7 @@ void Session::onBatchKnown()
         return;
     }
     attempt([this] { m_batch.writeTable(); });
-    if (unit->call == Call::Over && unit->attempts <= b.batch->recipe.retries) {
+    if (unit->call == Call::Over && unit->attempts - m_attemptsBefore <= b.batch->recipe.retries) {
         setNotice(tr("Unit %1 is not within its limits and is measured once more.").arg(m_unit));
         leaveFinishedRun();
         m_unitTask = UnitTask::Run;

@@ -190,6 +190,11 @@ MainAction inWorkshop(const SessionState &state)
 {
     if (!state.batch)
         return {};
+    if (state.unitDisplayGone)
+        return {LedgerWords::tr("Connect the next unit"),
+                LedgerWords::tr("The last one was unplugged. The display that comes is the next; "
+                                "or choose above which one it is."),
+                NextStep::None};
     const QString where = LedgerWords::tr("Connected as %1.")
                               .arg(state.displays[static_cast<size_t>(state.selected)].name);
     if (state.batchTable && run::isReferenceDue(*state.batchTable, *state.batch) &&

@@ -504,6 +504,8 @@ struct SessionState : RunState,
     QString aimProblem;
     ViewId view = ViewId::Ready;
     QString unit; ///< of the workshop, that the selected display is; empty: none
+    /// What the last unit hung on was unplugged; none came and none was chosen since.
+    bool unitDisplayGone = false;
     run::EvennessChoice evennessChoice; ///< how it is to be measured
     std::optional<Aim> aimAtEnd;        ///< the one chosen when the present run was complete
     bool freshRunWanted = false;        ///< the person chose a new run instead
