@@ -55,13 +55,13 @@ void noteToolkit()
 
 void ApplicationEnd::operator()(QCoreApplication *application) const
 {
-    if (!qGuiApp || !cannotPlaceWindows())
+    if (!cannotPlaceWindows())
         delete application;
 }
 
 int leave(int code)
 {
-    if (!qGuiApp)
+    if (!QCoreApplication::instance())
         return code;
     platform::GammaControls::instance().releaseAll();
     std::cout.flush();
@@ -141,7 +141,8 @@ Desk::Desk(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usua
         failWithoutOutputs();
     m_canLook = m_places.front().output.server == platform::DisplayServer::Wayland &&
                 platform::ScreenCapture().isOffered();
-    if (!qGuiApp)
+    const auto *application = qobject_cast<QGuiApplication *>(QCoreApplication::instance());
+    if (!application)
         return;
     if (m_places.front().output.server == platform::DisplayServer::Wayland)
         m_handOver = std::make_unique<platform::LutHandOver>(
@@ -150,8 +151,8 @@ Desk::Desk(QObject *parent) : QObject(parent), m_asFound(platform::AsFound::usua
         findPlaces();
         emit displaysChanged();
     };
-    connect(qGuiApp, &QGuiApplication::screenAdded, this, again);
-    connect(qGuiApp, &QGuiApplication::screenRemoved, this, again);
+    connect(application, &QGuiApplication::screenAdded, this, again);
+    connect(application, &QGuiApplication::screenRemoved, this, again);
 }
 
 Desk::~Desk() = default;
