@@ -7,6 +7,7 @@
 #include "run/file/files.h"
 
 #include <QDirIterator>
+#include <QFile>
 #include <QFileInfo>
 #include <QStandardPaths>
 
@@ -26,6 +27,17 @@ bool namesDisplay(const ProfileSummary &profile,
         const auto own = profile.metadata.find(entry.first);
         return own != profile.metadata.end() && own->second == entry.second;
     });
+}
+
+/// Whether a file is this profile. The header, with date and ID, tells most of them apart, so that
+/// the rest of those is not read.
+bool holds(const QString &path, const QByteArray &icc)
+{
+    constexpr int kHeaderBytes = 128;
+    QFile file(path);
+    return !icc.isEmpty() && file.open(QIODevice::ReadOnly) && file.size() == icc.size() &&
+           file.read(kHeaderBytes) == icc.left(kHeaderBytes) &&
+           file.readAll() == icc.mid(kHeaderBytes);
 }
 
 QString aimOf(const ProfileSummary &profile)
@@ -64,8 +76,7 @@ knownProfiles(const platform::Standing &standing,
             std::any_of(found.begin(), found.end(), [&](const auto &p) { return p.path == whole; }))
             return;
         try {
-            const QByteArray icc = run::readFile(whole);
-            const ProfileSummary s = summarise({icc.begin(), icc.end()}, whole.toStdString());
+            const ProfileSummary s = summariseFile(QFile::encodeName(whole).toStdString());
             if (!s.isRgb || !s.isDisplay || (!wasUsed && !namesDisplay(s, mapping)))
                 return;
             KnownProfile p;
@@ -75,7 +86,7 @@ knownProfiles(const platform::Standing &standing,
             p.madeOn = QDate::fromString(QString::fromStdString(s.date).left(10), Qt::ISODate);
             p.maker = QString::fromStdString(s.maker);
             p.aim = aimOf(s);
-            p.inUse = icc == declared;
+            p.inUse = holds(whole, declared);
             p.ours =
                 !folders.isEmpty() &&
                 whole.startsWith(QFileInfo(folders.front()).canonicalFilePath() + QLatin1Char('/'));

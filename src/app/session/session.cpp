@@ -413,11 +413,13 @@ void Session::onDisplaysChanged()
         if (m_displays[i].id == before.id)
             index = static_cast<int>(i);
     bool unitDisplayGone = m_unitDisplayGone || (!m_unit.isEmpty() && index < 0);
+    bool unitCame = false;
     // In the workshop the display that comes is the next unit, never the person's own screen.
     if (m_batch.state().batch && (index < 0 || !measuring))
         for (size_t i = 0; i < m_displays.size(); ++i)
             if (std::ranges::find(former, m_displays[i].id, &DisplayCard::id) == former.end()) {
                 index = static_cast<int>(i);
+                unitCame = true;
                 unitDisplayGone = false;
             }
     if (index == m_selected && onlyPagesDiffer(former, m_displays)) {
@@ -435,6 +437,8 @@ void Session::onDisplaysChanged()
         selectDisplay(std::max(index, 0));
     }
     m_unitDisplayGone = unitDisplayGone;
+    if (unitDisplayGone || unitCame)
+        m_view = ViewId::Workshop;
     if (measuring)
         setProblem(index < 0
                        ? tr("%1 was unplugged. Its run is kept: connect it again, choose it "

@@ -425,8 +425,8 @@ struct ModeRun {
     qint64 id = 0;
     QDateTime at;
     ReadMode mode;
-    std::vector<qint64> older;        ///< runs of the same mode
-    std::optional<Evenness> evenness; ///< of a few fields in that mode; nothing: not measured
+    std::vector<qint64> older = {};        ///< runs of the same mode
+    std::optional<Evenness> evenness = {}; ///< of a few fields in that mode; nothing: not measured
 };
 
 /// What the logbook says of the selected display.

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <array>
 #include <cstdio>
+#include <fstream>
 
 namespace lantern {
 
@@ -84,29 +85,27 @@ std::string idOf(const std::vector<uint8_t> &icc)
     return text;
 }
 
-} // namespace
-
-void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
+/// \param size of the whole, of which `header` is the beginning
+void checkHeader(const std::vector<uint8_t> &header, size_t size, const std::string &source)
 {
-    if (icc.size() < kHeaderBytes || std::string(icc.begin() + 36, icc.begin() + 40) != "acsp")
+    if (header.size() < kHeaderBytes ||
+        std::string(header.begin() + 36, header.begin() + 40) != "acsp")
         refuseProfile(source, "this is no ICC profile");
-    if (bigEndian(icc, 0) > icc.size())
+    if (bigEndian(header, 0) > size)
         refuseProfile(source, {"the profile is cut off: its header says %1 bytes, the file has %2",
-                               {std::to_string(bigEndian(icc, 0)), std::to_string(icc.size())}});
+                               {std::to_string(bigEndian(header, 0)), std::to_string(size)}});
 }
 
-ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &source)
+/// \param profile null where the library could not open it
+ProfileSummary summaryOf(const LcmsProfile &profile, const std::vector<uint8_t> &header,
+                         const LcmsContext &context, const std::string &source)
 {
-    checkIccHeader(icc, source);
-    const LcmsContext context;
-    const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
-                                                       static_cast<cmsUInt32Number>(icc.size())));
     if (!profile)
         refuseProfile(source, {"the profile is broken: %1", {context.lastError()}});
     ProfileSummary s;
     s.title = description(profile.get());
-    s.date = dateOf(icc);
-    s.id = idOf(icc);
+    s.date = dateOf(header);
+    s.id = idOf(header);
     s.isRgb = cmsGetColorSpace(profile.get()) == cmsSigRgbData;
     s.isDisplay = cmsGetDeviceClass(profile.get()) == cmsSigDisplayClass;
     s.lut = readVideoLut(profile.get());
@@ -116,6 +115,36 @@ ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &sou
     if (const auto *lumi = static_cast<cmsCIEXYZ *>(cmsReadTag(profile.get(), cmsSigLuminanceTag)))
         s.luminanceCdM2 = lumi->Y;
     return s;
+}
+
+} // namespace
+
+void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source)
+{
+    checkHeader(icc, icc.size(), source);
+}
+
+ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &source)
+{
+    checkIccHeader(icc, source);
+    const LcmsContext context;
+    const LcmsProfile profile(cmsOpenProfileFromMemTHR(context.get(), icc.data(),
+                                                       static_cast<cmsUInt32Number>(icc.size())));
+    return summaryOf(profile, icc, context, source);
+}
+
+ProfileSummary summariseFile(const std::string &path)
+{
+    std::ifstream file(path, std::ios::binary);
+    std::vector<uint8_t> header(kHeaderBytes);
+    file.read(reinterpret_cast<char *>(header.data()), kHeaderBytes);
+    header.resize(static_cast<size_t>(file.gcount()));
+    file.clear();
+    file.seekg(0, std::ios::end);
+    checkHeader(header, static_cast<size_t>(std::max<std::streamoff>(file.tellg(), 0)), path);
+    const LcmsContext context;
+    const LcmsProfile profile(cmsOpenProfileFromFileTHR(context.get(), path.c_str(), "r"));
+    return summaryOf(profile, header, context, path);
 }
 
 } // namespace lantern

@@ -20,11 +20,17 @@ struct ProfileSummary {
     std::optional<VideoLut> lut;                 ///< `vcgt`
     std::optional<double> luminanceCdM2;         ///< `lumi`
     std::map<std::string, std::string> metadata; ///< `meta`
+    bool operator==(const ProfileSummary &) const = default;
 };
 
 /// \param source file name for messages
 /// \throws Error BadInput when the bytes are no ICC profile, broken or cut off.
 ProfileSummary summarise(const std::vector<uint8_t> &icc, const std::string &source);
+
+/// The same of a file, of which no more is read than what is told here: some thousand bytes of a
+/// million, so that folders full of profiles can be looked through.
+/// \throws Error BadInput as before, and for a file that cannot be read
+ProfileSummary summariseFile(const std::string &path);
 
 /// Throws Error BadInput unless the bytes begin with an ICC header and are as long as it says.
 void checkIccHeader(const std::vector<uint8_t> &icc, const std::string &source);

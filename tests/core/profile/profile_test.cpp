@@ -3,9 +3,13 @@
 #include "core/judge/validation.h"
 #include "core/plan/chart.h"
 #include "core/profile/profile_file.h"
+#include "core/profile/profile_summary.h"
 #include "core/profile/profile_writer.h"
 #include "runner.h"
 #include "toy_display.h"
+
+#include <QFile>
+#include <QTemporaryDir>
 
 #include <lcms2.h>
 
@@ -280,6 +284,28 @@ private slots:
         VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"),
                      message.toUtf8().constData());
         VERIFY_ERROR(ProfileFile({bytes.begin(), bytes.end()}, "p.icc"), "p.icc");
+    }
+
+    void aFileTellsWhatItsBytesTell()
+    {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("Größe.icc"));
+        const auto write = [&](const QByteArray &bytes) {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly) && file.write(bytes) == bytes.size());
+        };
+        const std::string name = QFile::encodeName(path).toStdString();
+        for (const auto *icc : {&m_table, &m_matrix, &m_old}) {
+            write({reinterpret_cast<const char *>(icc->data()), qsizetype(icc->size())});
+            const ProfileSummary s = summariseFile(name);
+            QVERIFY(s == summarise(*icc, name));
+            QVERIFY(s.lut == m_request.path.lut);
+        }
+        write(QByteArray(reinterpret_cast<const char *>(m_table.data()), 5000));
+        VERIFY_ERROR(summariseFile(name), "cut off");
+        write("hello");
+        VERIFY_ERROR(summariseFile(name), "no ICC profile");
+        VERIFY_ERROR(summariseFile(name + ".not"), "no ICC profile");
     }
 
     /// A camera's profile says what its code values are and nothing else.

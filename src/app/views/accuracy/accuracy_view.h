@@ -37,8 +37,9 @@ private:
     Plot *m_roses;
     QComboBox *m_order;
     QWidget *m_side;
-    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_tails, *m_note;
+    QLabel *m_mean, *m_meanUnit, *m_verdict, *m_tails;
     WholeLabel *m_figures;
+    QLabel *m_note;
     Plot *m_curve;
     LivePlots *m_live;
     std::vector<QWidget *> m_sideParts;

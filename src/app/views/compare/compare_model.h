@@ -55,9 +55,9 @@ struct Renditions {
     Rendition former;
     /// Colours that each of two displays shows of the picture; null: before is none of another.
     /// What this display cannot show of them is in these, too.
-    std::shared_ptr<const PixelColours> first, second;
+    std::shared_ptr<const PixelColours> first = {}, second = {};
     /// Colours that the print of the picture has; null: before is no print.
-    std::shared_ptr<const PixelColours> printed;
+    std::shared_ptr<const PixelColours> printed = {};
     QString problem; ///< why there is nothing to compare; empty: all is well
 };
 /// \param picture profile embedded in the picture; empty: sRGB

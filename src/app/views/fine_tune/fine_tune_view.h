@@ -50,8 +50,9 @@ private:
     std::array<QPushButton *, kControls> m_down, m_up;
     QWidget *m_controls;
     QCheckBox *m_reads;
-    QLabel *m_why, *m_readings, *m_turn;
+    QLabel *m_why;
     WholeLabel *m_white;
+    QLabel *m_readings, *m_turn;
     QLineEdit *m_name;
     std::vector<QString> m_files; ///< the person's own sheets
     QImage m_image;               ///< of the sheet; null: greys

@@ -132,7 +132,7 @@ LogbookView::LogbookView(Intents *intents)
     connect(m_model, &QAbstractItemModel::modelReset, this, &LogbookView::showChoice);
     connect(m_table, &QTableView::activated, this, [this](const QModelIndex &index) {
         if (index.column() != LogModel::Note)
-            open();
+            openChosen();
     });
     m_table->installEventFilter(this);
     showChoice();
@@ -240,7 +240,7 @@ QWidget *LogbookView::makeActions()
     m_note->setToolTip(tr("F2"));
     m_remove->setToolTip(tr("Takes it out of lists and trends; Edit, Undo brings it back."));
     m_export->setToolTip(tr("The lines shown, with all figures, as CSV."));
-    connect(m_open, &QPushButton::clicked, this, &LogbookView::open);
+    connect(m_open, &QPushButton::clicked, this, &LogbookView::openChosen);
     connect(m_newest, &QPushButton::clicked, this, [this] { emit intents()->pastRunOpened(0); });
     connect(m_compare, &QPushButton::clicked, this, [this] {
         if (const LogEntry *e = chosen())
@@ -360,7 +360,7 @@ bool LogbookView::eventFilter(QObject *watched, QEvent *event)
     return View::eventFilter(watched, event);
 }
 
-void LogbookView::open()
+void LogbookView::openChosen()
 {
     const LogEntry *e = chosen();
     if (!e || !m_open->isEnabled())

@@ -27,7 +27,7 @@ private:
     QWidget *makeBook();
     void showChoice();
     [[nodiscard]] const LogEntry *chosen() const;
-    void open();
+    void openChosen();
     void exportLines();
 
     LogModel *m_model;
