@@ -279,6 +279,8 @@ private slots:
         const Curve b{
             {2, qQNaN(), 8}, {8, qQNaN(), 2}, {.style = Qt::DashLine}, QStringLiteral("two")};
         plot.setCurves({a, b});
+        QVERIFY2(plot.accessibleDescription().contains(QLatin1String("two, 2: 8; 8: 2.")),
+                 qPrintable(plot.accessibleDescription()));
         plot.show();
         QVERIFY(QTest::qWaitForWindowExposed(&plot));
         plot.setFocus();

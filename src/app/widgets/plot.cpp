@@ -14,6 +14,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
 namespace lantern::app {
 
@@ -88,15 +89,20 @@ QString Plot::across(double x) const
                    : xAxis->label() + QLatin1Char(' ') + locale().toString(x, 'g', 4);
 }
 
-/// A curve for those who cannot see it: its name and a dozen of its points.
+/// A curve for those who cannot see it: its name and a dozen of its points. Where it has gaps there
+/// is nothing to tell.
 QString Plot::inWords(const Curve &c) const
 {
     constexpr qsizetype kTold = 12;
-    const qsizetype n = std::min(c.x.size(), c.y.size());
+    std::vector<qsizetype> drawn;
+    for (qsizetype i = 0; i < std::min(c.x.size(), c.y.size()); ++i)
+        if (std::isfinite(c.x[i]) && std::isfinite(c.y[i]))
+            drawn.push_back(i);
+    const auto n = static_cast<qsizetype>(drawn.size());
     QStringList points;
     const qsizetype shown = std::min(n, kTold);
     for (qsizetype k = 0; k < shown; ++k) {
-        const qsizetype i = shown > 1 ? k * (n - 1) / (shown - 1) : 0;
+        const qsizetype i = drawn[shown > 1 ? k * (n - 1) / (shown - 1) : 0];
         points << tr("%1: %2").arg(m_dates ? across(c.x[i]) : QLocale().toString(c.x[i], 'g', 3),
                                    QLocale().toString(c.y[i], 'g', 3));
     }
