@@ -32,7 +32,8 @@ template <class T> struct Register {
 /// all of them. Returns the number of failures.
 int runAll(int argc, char **argv);
 
-/// Runs the event loop at full speed until `done` holds, looking every 5 ms; false after a minute.
+/// Runs the event loop at full speed until `done` holds, looking every 5 ms; false after a minute,
+/// or after as many as LANTERN_TEST_PATIENCE says (tools/sanitize).
 bool waitUntil(const std::function<bool()> &done);
 
 /// QVERIFY with the number in the message; a NaN fails.

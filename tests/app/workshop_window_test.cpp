@@ -192,6 +192,25 @@ private slots:
         QCOMPARE(rig.state().batchTable->units.front().attempts, 4);
     }
 
+    /// One that waited for its turn has as many runs as one that did not.
+    void whoWaitedIsMeasuredOnceMore()
+    {
+        WindowRig rig;
+        QTemporaryDir reports;
+        run::ProofChoice strict = rig.state().proof;
+        strict.tolerance.colourMean = 0.001;
+        rig.session->chooseProof(strict);
+        QVERIFY(begin(rig, reports.path(), 1));
+        scan(rig, QStringLiteral("first"));
+        QVERIFY(rig.waitFor([&] { return rig.state().hasRun(); }));
+        scan(rig, QStringLiteral("second"));
+        QVERIFY(offers(rig, QStringLiteral("Measure second")));
+        QVERIFY(rig.press());
+        QVERIFY(rig.waitFor([&] {
+            return stateOf(rig, QStringLiteral("second")) == QLatin1String("over, run 2");
+        }));
+    }
+
     /// A meter that is pulled stops the unit; it goes on from there.
     void aPulledMeterCostsNothing()
     {

@@ -124,6 +124,13 @@ void BatchPart::putOnBench(const QString &serial)
 {
     run::Batch batch = open();
     batch.queue.removeAll(serial);
+    if (batch.onBench != serial) {
+        const run::BatchUnit *known =
+            m_state.batchTable ? m_state.batchTable->unit(serial) : nullptr;
+        // An unfinished run is gone on with and is the first.
+        batch.runsBefore =
+            known && known->attempts > 0 ? known->attempts - (known->isFinished ? 0 : 1) : 0;
+    }
     batch.onBench = serial;
     keep(batch);
 }

@@ -310,7 +310,6 @@ private:
     QString m_unit;   ///< serial number of the unit that hangs on the display m_unitOf; empty: none
     QString m_unitOf; ///< id of the display by itself
     bool m_unitDisplayGone = false; ///< it was unplugged; none came and none was chosen since
-    int m_attemptsBefore = 0;       ///< of the unit on the bench: runs before it was put there
     UnitTask m_unitTask = UnitTask::Run;
     bool m_unitBegins = false;                       ///< when the history is known
     std::vector<PagesState::Address> m_ownAddresses; ///< when somebody looked last

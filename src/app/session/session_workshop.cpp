@@ -149,11 +149,6 @@ void Session::measureUnit(const QString &serial)
         return;
     leaveFinishedRun();
     attempt([&] {
-        if (b.batch->onBench != serial) {
-            const run::BatchUnit *known = b.batchTable ? b.batchTable->unit(serial) : nullptr;
-            // An unfinished one is gone on with and is the first.
-            m_attemptsBefore = known ? known->attempts - (known->isFinished ? 0 : 1) : 0;
-        }
         m_batch.putOnBench(serial);
         becomeUnit(serial, UnitTask::Run);
     });
@@ -276,7 +271,7 @@ void Session::onBatchKnown()
         return;
     }
     attempt([this] { m_batch.writeTable(); });
-    if (unit->call == Call::Over && unit->attempts - m_attemptsBefore <= b.batch->recipe.retries) {
+    if (unit->call == Call::Over && unit->attempts - b.batch->runsBefore <= b.batch->recipe.retries) {
         setNotice(tr("Unit %1 is not within its limits and is measured once more.").arg(m_unit));
         leaveFinishedRun();
         m_unitTask = UnitTask::Run;

@@ -75,6 +75,10 @@ Batch batchFromJson(const Json &json, const std::string &source)
         b.queue << QString::fromStdString(serial.get<std::string>());
     }
     b.onBench = text("on_bench");
+    if (root.has("runs_before")) { // not in files of before
+        constexpr int kMostRuns = 1'000'000;
+        b.runsBefore = root.integer("runs_before", 0, kMostRuns);
+    }
     b.begunAt = QDateTime::fromString(text("begun_at"), Qt::ISODate);
     if (!b.begunAt.isValid())
         root.fail("begun_at", "is no time");
@@ -172,6 +176,7 @@ void BatchShelf::keep(const Batch &b) const
                                {"reference_every", b.referenceEvery},
                                {"queue", queue},
                                {"on_bench", b.onBench.toStdString()},
+                               {"runs_before", b.runsBefore},
                                {"begun_at", b.begunAt.toUTC().toString(Qt::ISODate).toStdString()},
                                {"closed", b.isClosed}});
 }

@@ -41,6 +41,7 @@ struct Batch {
     int referenceEvery = 8; ///< units between its readings
     QStringList queue;      ///< serial numbers that wait, in their order
     QString onBench;        ///< the one whose turn it is or was; empty: none
+    int runsBefore = 0;     ///< of the one on the bench: its runs before it was put there
     QDateTime begunAt;      ///< UTC, to the second
     bool isClosed = false;
     bool operator==(const Batch &) const = default;

@@ -34,6 +34,7 @@ class BatchTest : public QObject {
         b.referenceEvery = 5;
         b.queue = QStringList{QStringLiteral("A 1"), QStringLiteral("ä/2")};
         b.onBench = QStringLiteral("A 0");
+        b.runsBefore = 2;
         b.begunAt = QDateTime::fromString(QStringLiteral("2026-11-28T10:15:00Z"), Qt::ISODate);
         return b;
     }
@@ -55,6 +56,21 @@ private slots:
         QCOMPARE(shelf.all().front().key, later.key); // newest first
     }
 
+    /// Files of before do not say how many runs there were.
+    void anOlderOneIsRead()
+    {
+        QTemporaryDir folder;
+        const BatchShelf shelf(folder.path());
+        shelf.keep(batch());
+        const QString path = QDir(folder.path()).entryInfoList(QDir::Files).front().filePath();
+        QByteArray text = readFile(path);
+        text.replace(text.indexOf("\"runs_before\": 2,"), int(strlen("\"runs_before\": 2,")), "");
+        writeFile(path, text);
+        QCOMPARE(shelf.all().size(), size_t(1));
+        QCOMPARE(shelf.all().front().runsBefore, 0);
+        QCOMPARE(shelf.all().front().onBench, QStringLiteral("A 0"));
+    }
+
     void aBrokenOneIsNamed()
     {
         QTemporaryDir folder;
@@ -70,6 +86,8 @@ private slots:
             return isEmpty ? broken.join(QLatin1Char('\n')) : QString();
         };
         QVERIFY(problemOf("\"retries\": 3", "\"retries\": 6").contains(QLatin1String("retries")));
+        QVERIFY(problemOf("\"runs_before\": 2", "\"runs_before\": -2")
+                    .contains(QLatin1String("runs_before")));
         QVERIFY(problemOf("\"closed\"", "\"cl0sed\"").contains(QLatin1String("closed")));
         QVERIFY(problemOf("2026-11-28T", "yesterday").contains(QLatin1String("begun_at")));
         QVERIFY(problemOf("\"REF\"", "7").contains(QLatin1String("reference_unit")));
