@@ -4,6 +4,7 @@
 #include "platform/display_id.h"
 #include "platform/standing.h"
 #include "platform/x11/x11_output.h"
+#include "run/file/files.h"
 #include "runner.h"
 #include "settle.h"
 #include "studio_rig.h"
@@ -15,6 +16,7 @@
 #include <QScreen>
 #include <QSignalSpy>
 #include <QTemporaryDir>
+#include <QUndoStack>
 
 #include <xcb/randr.h>
 #include <xcb/xcb.h>
@@ -281,6 +283,55 @@ private slots:
         m_rig.session->act();
         QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
         QCOMPARE(state().status.readingsDone, 1); // from before
+    }
+
+    /// Displays change their numbers when one is unplugged; what is undone is the right one's.
+    void anUndoneProfileIsItsOwnDisplays()
+    {
+        QTemporaryDir folder;
+        for (const char *variable : {"XDG_DATA_HOME", "XDG_RUNTIME_DIR"})
+            qputenv(variable, folder.path().toLocal8Bit());
+        QStringList paths;
+        for (const double share : {0.9, 0.8}) {
+            paths << folder.filePath(QStringLiteral("blue%1.icc").arg(share));
+            run::writeFile(paths.last(), toyProfile(dimmedBlue(share), paths.last().toStdString()));
+        }
+        open("undo.sqlite");
+        const auto outputs = platform::x11Outputs();
+        platform::X11VideoLut right(outputs[1]);
+        m_rig.session->selectDisplay(1);
+        m_rig.session->useProfile(paths[0]);
+        m_rig.session->useProfile(paths[1]);
+        QVERIFY(right.holds(dimmedBlue(0.8)));
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY0"), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 1; }));
+        m_rig.session->undoStack()->undo();
+        QVERIFY2(!state().noticeIsProblem, qPrintable(state().notice));
+        QVERIFY(right.holds(dimmedBlue(0.9)));
+
+        QVERIFY(
+            xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY0"), QStringLiteral("--mode"),
+                    QStringLiteral("1920x1080"), QStringLiteral("--pos"), QStringLiteral("0x0")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 1; }));
+        platform::X11VideoLut left(platform::x11Outputs().front());
+        const VideoLut before = left.read();
+        m_rig.session->undoStack()->undo();
+        QVERIFY(state().noticeIsProblem);
+        QVERIFY2(state().notice.contains(QLatin1String("not connected")),
+                 qPrintable(state().notice));
+        QVERIFY(left.read() == before);
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--mode"), QStringLiteral("1280x1024"),
+                        QStringLiteral("--pos"), QStringLiteral("1920x0")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
+        for (const auto &output : platform::x11Outputs()) {
+            platform::X11VideoLut(output).load(VideoLut::identity());
+            platform::X11ProfileStore(output).declare({});
+        }
     }
 
     /// The workshop: what is plugged in is the next unit; nothing falls to the person's own screen.

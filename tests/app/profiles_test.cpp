@@ -112,6 +112,26 @@ private slots:
         QVERIFY(becomes(m_own));
     }
 
+    /// A trial on the display has its own LUT in force, and undo leaves it there.
+    void nothingIsUndoneInATrial()
+    {
+        m_rig->session->useProfile(m_other);
+        m_rig->session->useProfile(m_own);
+        m_rig->session->selectDisplay(1); // the run that has ended is left
+        m_rig->session->selectDisplay(0);
+        QVERIFY(m_rig->waitFor([&] { return !m_rig->state().readingHistory; }));
+        m_rig->session->bareDisplay(true);
+        QVERIFY(loaded() == VideoLut::identity());
+        m_rig->session->undoStack()->undo();
+        QVERIFY(m_rig->state().notice.contains(QLatin1String("its own LUT in force")));
+        QVERIFY(loaded() == VideoLut::identity());
+        m_rig->session->bareDisplay(false);
+        QVERIFY(becomes(m_own));
+        QVERIFY(!(loaded() == VideoLut::identity()));
+        m_rig->session->dismissNotice();
+        emit m_rig->window->intents()->viewWanted(ViewId::Profile);
+    }
+
     void aProfileIsRemovedAndBroughtBack()
     {
         m_rig->session->removeProfile(m_own); // in use

@@ -305,6 +305,8 @@ private:
     void lookInForce();
     friend class TechnologyCommand;
     void applyTechnology(const QString &displayId, const QString &technology);
+    friend class UseCommand;
+    bool applyProfile(const QString &displayId, const QString &path);
 
     Workplace *m_workplace;
     QString m_unit;   ///< serial number of the unit that hangs on the display m_unitOf; empty: none

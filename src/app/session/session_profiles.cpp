@@ -9,30 +9,11 @@
 #include <QFile>
 #include <QUndoCommand>
 
+#include <algorithm>
+
 namespace lantern::app {
 
 namespace {
-
-/// Another profile in use on a display.
-class UseCommand : public QUndoCommand {
-public:
-    UseCommand(InForcePart *part, int display, QString from, QString to)
-        : m_part(part), m_display(display), m_from(std::move(from)), m_to(std::move(to))
-    {
-        setText(Session::tr("change of the profile in use"));
-    }
-    void undo() override { m_part->useProfile(m_display, m_from); }
-    void redo() override
-    {
-        if (!m_part->useProfile(m_display, m_to))
-            setObsolete(true);
-    }
-
-private:
-    InForcePart *m_part;
-    int m_display;
-    QString m_from, m_to;
-};
 
 /// A profile's file removed: into the desktop's waste basket where it has one.
 class RemoveCommand : public QUndoCommand {
@@ -68,19 +49,55 @@ private:
 
 } // namespace
 
+/// Another profile in use on a display.
+class UseCommand : public QUndoCommand {
+public:
+    UseCommand(Session *session, QString displayId, QString from, QString to)
+        : m_session(session),
+          m_displayId(std::move(displayId)),
+          m_from(std::move(from)),
+          m_to(std::move(to))
+    {
+        setText(Session::tr("change of the profile in use"));
+    }
+    void undo() override { m_session->applyProfile(m_displayId, m_from); }
+    void redo() override
+    {
+        if (!m_session->applyProfile(m_displayId, m_to))
+            setObsolete(true);
+    }
+
+private:
+    Session *m_session;
+    QString m_displayId, m_from, m_to;
+};
+
 void Session::useProfile(const QString &path)
 {
-    if (m_inForce.isTrying()) {
-        setProblem(tr("A run has its own LUT in force. Stop it before another profile is used."));
-        return;
-    }
     QString before;
     for (const desk::KnownProfile &p : state().profiles)
         if (p.inUse)
             before = p.path;
     if (path != before)
-        undoStack()->push(new UseCommand(&m_inForce, m_selected, before, path));
+        undoStack()->push(new UseCommand(this, m_displays[m_selected].id, before, path));
+}
+
+/// \returns whether it is in use now; why not is told
+bool Session::applyProfile(const QString &displayId, const QString &path)
+{
+    const auto card = std::ranges::find(m_displays, displayId, &DisplayCard::id);
+    if (card == m_displays.end()) { // or is a unit of the workshop now
+        setProblem(tr("This display is not connected now."));
+        return false;
+    }
+    const int display = static_cast<int>(card - m_displays.begin());
+    if (display == m_selected && m_inForce.isTrying()) {
+        setProblem(tr("A run has its own LUT in force. Stop it before another profile is used."));
+        return false;
+    }
+    const bool isUsed = m_inForce.useProfile(display, path);
     lookInForce();
+    return isUsed;
 }
 
 void Session::usePreviousProfile()

@@ -361,11 +361,15 @@ void Session::discardRun()
     clearRun();
     if (!run)
         return;
-    m_run.ask([this, run, wasInstalled](run::RunEngine &engine) {
+    m_run.ask([this, run, wasInstalled, id = m_displays[m_selected].id](run::RunEngine &engine) {
         engine.abandon(*run);
         if (wasInstalled) // the profile of the run before belongs to the display again
-            QMetaObject::invokeMethod(this, [this] {
-                attempt([this] { m_workplace->giveUpInstalled(m_selected); });
+            QMetaObject::invokeMethod(this, [this, id] {
+                const auto card = std::ranges::find(m_displays, id, &DisplayCard::id);
+                if (card != m_displays.end()) // not unplugged meanwhile
+                    attempt([&] {
+                        m_workplace->giveUpInstalled(static_cast<int>(card - m_displays.begin()));
+                    });
                 m_putBackThen = true;
                 readLogbook(0);
             });
