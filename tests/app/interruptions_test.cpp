@@ -178,6 +178,26 @@ private slots:
         QVERIFY(rig.state().inUse.profileMatches);
     }
 
+    /// Also when another display is chosen while the run waits.
+    void choosingAnotherDisplayPutsTheOwnLutBack()
+    {
+        WindowRig rig;
+        const auto loaded = [&] {
+            return rig.demo->rig(0)->with(
+                [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+        };
+        const VideoLut before = loaded();
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        QVERIFY(!(loaded() == before)); // the run's own
+        QCOMPARE(int(rig.state().status.activity), int(Activity::Waiting));
+        rig.session->selectDisplay(1);
+        QVERIFY(loaded() == before);
+        QVERIFY(rig.waitFor([&] { return !rig.state().readingHistory; }));
+        rig.session->selectDisplay(0);
+        QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
+        QVERIFY(loaded() == before);
+    }
+
     void aNewRunCanBePreferredToAnUnfinishedOne()
     {
         WindowRig rig;

@@ -285,6 +285,28 @@ private slots:
         QCOMPARE(state().status.readingsDone, 1); // from before
     }
 
+    /// A display that comes stops the run on another one, which gets back what it had.
+    void whatWasFoundIsBackWhenADisplayComes()
+    {
+        QVERIFY(xrandr(
+            {QStringLiteral("--output"), QStringLiteral("DUMMY1"), QStringLiteral("--off")}));
+        QVERIFY(waitUntil([&] { return platform::x11Outputs().size() == 1; }));
+        platform::X11VideoLut lut(platform::x11Outputs().front());
+        lut.load(dimmedBlue(0.7));
+        open("comes.sqlite");
+        QCOMPARE(state().displays.size(), size_t(1));
+        QVERIFY(m_rig.beginReading());
+        QVERIFY(waitUntil([&] { return state().entryWanted.has_value(); }));
+        QVERIFY(!lut.holds(dimmedBlue(0.7)));
+        QVERIFY(xrandr({QStringLiteral("--output"), QStringLiteral("DUMMY1"),
+                        QStringLiteral("--mode"), QStringLiteral("1280x1024"),
+                        QStringLiteral("--pos"), QStringLiteral("1920x0")}));
+        QVERIFY(waitUntil([&] { return state().displays.size() == 2; }));
+        QVERIFY(waitUntil([&] { return state().unfinishedRun.has_value(); }));
+        QVERIFY(waitUntil([&] { return lut.holds(dimmedBlue(0.7)); }));
+        lut.load(VideoLut::identity());
+    }
+
     /// Displays change their numbers when one is unplugged; what is undone is the right one's.
     void anUndoneProfileIsItsOwnDisplays()
     {

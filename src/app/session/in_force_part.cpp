@@ -3,6 +3,9 @@
 #include "run/book/in_words.h"
 #include "run/book/profile_request.h"
 
+#include <algorithm>
+#include <utility>
+
 namespace lantern::app {
 
 namespace {
@@ -15,7 +18,7 @@ InForcePart::InForcePart(Workplace *workplace, QObject *parent)
     : QObject(parent), m_workplace(workplace)
 {
     connect(&m_watch, &QTimer::timeout, this, [this] {
-        if (!m_trying)
+        if (!m_trial)
             emit lookDue();
     });
     m_watch.start(kWatchMs);
@@ -23,7 +26,7 @@ InForcePart::InForcePart(Workplace *workplace, QObject *parent)
 
 InForcePart::~InForcePart()
 {
-    if (!m_trying)
+    if (!m_trial)
         return;
     blockSignals(true); // nobody listens any more
     putBack();
@@ -50,21 +53,49 @@ void InForcePart::select(int display)
 
 bool InForcePart::beginTrying()
 {
+    if (isLeft())
+        endTrying();
     return attempt([this] {
         m_workplace->runBegins(m_display);
-        m_trying = true;
+        m_trial = Trial{m_workplace->displays().at(static_cast<size_t>(m_display)).id};
     });
+}
+
+int InForcePart::placeOf(const Trial &trial) const
+{
+    const std::vector<DisplayCard> cards = m_workplace->displays();
+    const auto card = std::ranges::find(cards, trial.displayId, &DisplayCard::id);
+    return card == cards.end() ? -1 : static_cast<int>(card - cards.begin());
+}
+
+void InForcePart::leave()
+{
+    if (!m_trial)
+        return;
+    m_trial->isLeft = true;
+    m_trial->own = m_own;
 }
 
 void InForcePart::endTrying()
 {
-    m_trying = false;
-    m_workplace->runEnds(m_display);
+    const auto trial = std::exchange(m_trial, std::nullopt);
+    const int display = trial ? placeOf(*trial) : -1;
+    if (display < 0)
+        return; // what was found is kept, and put back when it is there again
+    if (trial->isLeft)
+        attempt([&] { m_workplace->activate(display, trial->own); });
+    m_workplace->runEnds(display);
 }
 
 void InForcePart::putBack()
 {
-    attempt([this] { m_workplace->activate(m_display, m_own); });
+    int display = m_display;
+    if (m_trial && !m_trial->isLeft)
+        display = placeOf(*m_trial); // the same, perhaps with another number
+    else if (m_trial && placeOf(*m_trial) == display)
+        display = -1; // an engine may be at it still
+    if (display >= 0)
+        attempt([&] { m_workplace->activate(display, m_own); });
     listProfiles();
 }
 
@@ -137,7 +168,7 @@ void InForcePart::look(const std::optional<run::RunResults> &expected)
     const bool wasRight = m_inUse.isRight();
     m_inUse = now;
     listProfiles();
-    if (wasRight && now.checked && !now.isRight() && !m_trying && !m_profiles.profileChosen)
+    if (wasRight && now.checked && !now.isRight() && !m_trial && !m_profiles.profileChosen)
         emit lost();
 }
 

@@ -20,7 +20,8 @@ public:
     /// Whatever ends the program, no trial stays.
     ~InForcePart() override;
     [[nodiscard]] const desk::ProfileInUse &inUse() const { return m_inUse; }
-    [[nodiscard]] bool isTrying() const { return m_trying; }
+    [[nodiscard]] bool isTrying() const { return m_trial.has_value(); }
+    [[nodiscard]] bool isLeft() const { return m_trial && m_trial->isLeft; }
 
     /// Another display; nothing is read back until look().
     void select(int display);
@@ -30,6 +31,9 @@ public:
     /// and why is told, where another program is at it or what is found cannot be kept.
     bool beginTrying();
     void endTrying();
+    /// Other displays came or went while an engine is still at work on this one: endTrying(), once
+    /// it has stopped, puts back what the display had, whatever its number is by then.
+    void leave();
     /// The display's own LUT and profile in force again.
     void putBack();
     /// A run or a check has told how good it is.
@@ -58,11 +62,18 @@ signals:
     void lookDue();
 
 private:
+    /// What is in force on a display for a time. Displays change their numbers.
+    struct Trial {
+        QString displayId;                       ///< as the workplace tells it
+        bool isLeft = false;                     ///< see leave()
+        std::optional<run::RunResults> own = {}; ///< of one that was left
+    };
     template <class F> bool attempt(F &&work);
+    [[nodiscard]] int placeOf(const Trial &trial) const; ///< -1: it is unplugged
 
     Workplace *m_workplace;
     int m_display = 0;
-    bool m_trying = false; ///< what is in force is a run's, for its time
+    std::optional<Trial> m_trial;
     std::optional<run::RunResults> m_own;
     desk::ProfileInUse m_inUse;
     ProfilesState m_profiles;

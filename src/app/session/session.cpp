@@ -427,6 +427,8 @@ void Session::onDisplaysChanged()
         publish();
         return;
     }
+    if (measuring)
+        m_inForce.leave();
     if (m_run.state().status.run != 0)
         m_run.stop(); // it takes other devices now
     m_run.forget();
@@ -458,6 +460,7 @@ void Session::selectDisplay(int index)
     }
     if (index < 0 || index >= static_cast<int>(m_displays.size()))
         return;
+    leaveTrials(); // on the display before, also of a run that waits
     if (!m_unit.isEmpty() && m_displays[static_cast<size_t>(index)].id !=
                                  QString::fromStdString(run::unitDisplayId(m_unit))) {
         m_selected = index;
@@ -465,8 +468,6 @@ void Session::selectDisplay(int index)
     }
     if (state().hasRun())
         m_run.stop();
-    if (m_tuneShown || m_view == ViewId::ByEye)
-        leaveTrials(); // on the display before
     if (m_selected != index)
         m_evenness.reset(); // how that one is measured, and what its monitor does by itself
     m_selected = index;

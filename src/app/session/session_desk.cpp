@@ -18,7 +18,7 @@ using run::RunKind;
 void Session::leaveTrials()
 {
     m_tuneShown = false;
-    if (!m_inForce.isTrying() || state().isMeasuring())
+    if (!m_inForce.isTrying() || m_inForce.isLeft() || state().isMeasuring())
         return;
     m_inForce.putBack();
     m_inForce.endTrying();

@@ -7,16 +7,17 @@
 
 namespace lantern::test {
 
-/// A workplace of one display that notes what is asked of it. No window, no devices.
+/// A workplace, usually of one display, that notes what is asked of it. No window, no devices.
 class FakeWorkplace : public app::Workplace {
 public:
     QStringList asked;
+    std::vector<app::DisplayCard> cards = {{}};
     bool busy = false; ///< another program is at the display
     desk::ProfileInUse inForce;
     std::vector<desk::KnownProfile> known;
 
     [[nodiscard]] QString title() const override { return {}; }
-    [[nodiscard]] std::vector<app::DisplayCard> displays() const override { return {{}}; }
+    [[nodiscard]] std::vector<app::DisplayCard> displays() const override { return cards; }
     [[nodiscard]] app::MeterCard meterCard(int) const override { return {}; }
     void chooseMeter(const QString &choice) override { asked << choice; }
     [[nodiscard]] QString meterChoice() const override { return {}; }
@@ -28,9 +29,10 @@ public:
     run::Devices devices(int, QThread *) override { return {}; }
     void letGoOfMeters() override {}
     [[nodiscard]] run::RunSetup setup(int) const override { return {}; }
-    void activate(int, const std::optional<run::RunResults> &own) override
+    void activate(int display, const std::optional<run::RunResults> &own) override
     {
-        asked << (own ? QStringLiteral("own ") + own->installedPath : QStringLiteral("nothing"));
+        asked << (own ? QStringLiteral("own ") + own->installedPath : QStringLiteral("nothing")) +
+                     named(display);
     }
     void runBegins(int) override
     {
@@ -38,7 +40,7 @@ public:
             throw Error(ErrorKind::Device, "North", "another program is measuring it", "Wait.");
         asked << QStringLiteral("begins");
     }
-    void runEnds(int) override { asked << QStringLiteral("ends"); }
+    void runEnds(int display) override { asked << QStringLiteral("ends") + named(display); }
     void proved(int, std::optional<double>) override { asked << QStringLiteral("proved"); }
     void foretold(int, const QDateTime &) override { asked << QStringLiteral("foretold"); }
     [[nodiscard]] platform::Standing standing(int) const override { return {}; }
@@ -67,6 +69,13 @@ public:
     [[nodiscard]] QRect screenOf(int) const override { return {}; }
     void setTechnology(int, const std::string &) override {}
     void keepAwake(bool) override {}
+
+private:
+    [[nodiscard]] QString named(int display) const
+    {
+        const QString id = cards.at(static_cast<size_t>(display)).id;
+        return id.isEmpty() ? QString() : QStringLiteral(" of ") + id;
+    }
 };
 
 } // namespace lantern::test

@@ -366,6 +366,52 @@ private slots:
         QVERIFY(workplace.asked.isEmpty());
     }
 
+    /// Displays change their numbers when others come and go: what a run tries ends where it began.
+    void aTrialEndsOnItsOwnDisplay()
+    {
+        FakeWorkplace workplace;
+        app::DisplayCard a, b;
+        a.id = QStringLiteral("a");
+        b.id = QStringLiteral("b");
+        run::RunResults own;
+        own.installedPath = QStringLiteral("b.icc");
+        const auto tryOnB = [&](InForcePart &part) {
+            workplace.cards = {a, b};
+            part.select(1);
+            part.setOwn(own);
+            QVERIFY(part.beginTrying());
+            workplace.asked.clear();
+        };
+        InForcePart part(&workplace);
+        tryOnB(part); // the other one goes while the engine is at work
+        workplace.cards = {b};
+        part.leave();
+        part.select(0);
+        part.setOwn({});
+        part.putBack();
+        QCOMPARE(workplace.asked, QStringList()); // not before the engine has stopped
+        part.endTrying();
+        QCOMPARE(workplace.asked,
+                 QStringList({QStringLiteral("own b.icc of b"), QStringLiteral("ends of b")}));
+
+        tryOnB(part); // it goes itself
+        workplace.cards = {a};
+        part.leave();
+        part.select(0);
+        part.setOwn({});
+        part.putBack();
+        part.endTrying();
+        QCOMPARE(workplace.asked, QStringList({QStringLiteral("nothing of a")}));
+
+        tryOnB(part); // nobody is at work
+        workplace.cards = {b, a};
+        part.putBack();
+        part.endTrying();
+        QCOMPARE(workplace.asked,
+                 QStringList({QStringLiteral("own b.icc of b"), QStringLiteral("ends of b")}));
+        QVERIFY(!part.isTrying());
+    }
+
     void aDisplayThatIsTakenIsLeftAlone()
     {
         FakeWorkplace workplace;
