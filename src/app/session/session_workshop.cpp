@@ -271,7 +271,8 @@ void Session::onBatchKnown()
         return;
     }
     attempt([this] { m_batch.writeTable(); });
-    if (unit->call == Call::Over && unit->attempts - b.batch->runsBefore <= b.batch->recipe.retries) {
+    if (unit->call == Call::Over &&
+        unit->attempts - b.batch->runsBefore <= b.batch->recipe.retries) {
         setNotice(tr("Unit %1 is not within its limits and is measured once more.").arg(m_unit));
         leaveFinishedRun();
         m_unitTask = UnitTask::Run;
