@@ -6502,6 +6502,14 @@ Das Profil nimmt die Primärfarben aus dem, was der Bildschirm von sich sagt. Es
    <translation>Das feinabgestimmte Profil ist installiert und in Gebrauch.</translation>
   </message>
   <message>
+   <source>The fine-tuned profile is just being made. Try again in a moment.</source>
+   <translation>Das feinabgestimmte Profil wird gerade erstellt. Versuchen Sie es in einem Augenblick noch einmal.</translation>
+  </message>
+  <message>
+   <source>The fine-tuned profile was not kept: displays came or went while it was made. Choose %1 and fine-tune it again.</source>
+   <translation>Das feinabgestimmte Profil wurde nicht behalten: Während es erstellt wurde, kamen oder gingen Bildschirme. Wählen Sie %1 und stimmen Sie es noch einmal ab.</translation>
+  </message>
+  <message>
    <source>The first</source>
    <translation>Der erste</translation>
   </message>
@@ -8878,8 +8886,28 @@ Weiß</translation>
    <translation>hat %1 Zellen; die erste Zeile hat %2</translation>
   </message>
   <message>
+   <source>has a curve of another length</source>
+   <translation>hat eine Kurve anderer Länge</translation>
+  </message>
+  <message>
+   <source>has a field beside its grid</source>
+   <translation>hat ein Feld außerhalb seines Rasters</translation>
+  </message>
+  <message>
+   <source>has a reading beside its grid</source>
+   <translation>hat eine Messung außerhalb seines Rasters</translation>
+  </message>
+  <message>
    <source>has no "%1"</source>
    <translation>hat kein „%1“</translation>
+  </message>
+  <message>
+   <source>has no grid that can be</source>
+   <translation>hat kein mögliches Raster</translation>
+  </message>
+  <message>
+   <source>has not one level for each grey</source>
+   <translation>hat nicht zu jedem Grau eine Stufe</translation>
   </message>
   <message>
    <source>header, tags, white, gamut and video LUT of a profile</source>
@@ -9140,6 +9168,10 @@ Weiß</translation>
   <message>
    <source>is not known</source>
    <translation>ist nicht bekannt</translation>
+  </message>
+  <message>
+   <source>is not the list that belongs there</source>
+   <translation>ist nicht die Liste, die dort hingehört</translation>
   </message>
   <message>
    <source>is not there</source>

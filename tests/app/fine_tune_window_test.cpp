@@ -43,6 +43,35 @@ class FineTuneWindowTest : public QObject {
     }
 
 private slots:
+    /// A profile is made in a moment, and goes to the display that it was made for.
+    void whileItIsMadeItsDisplayStays()
+    {
+        WindowRig rig;
+        QVERIFY(calibrate(rig));
+        QVERIFY(open(rig));
+        const auto ofTheOther = [&] {
+            return rig.demo->rig(1)->with(
+                [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+        };
+        const VideoLut before = ofTheOther();
+        auto *sheet = part<TuneSheet>(rig, "tuneSheet");
+        sheet->setFocus();
+        QTest::keyClick(sheet, Qt::Key_Right, Qt::ShiftModifier);
+        auto *keep = part<QPushButton>(rig, "tuneKeep");
+        QVERIFY(rig.waitFor([&] { return keep->isEnabled(); }));
+        QTest::mouseClick(keep, Qt::LeftButton);
+        rig.session->selectDisplay(1); // in the same breath
+        rig.session->proveNow();
+        QVERIFY(rig.waitFor([&] {
+            return !rig.state().keepingTune && !rig.state().readingHistory &&
+                   rig.state().byEye.has_value();
+        }));
+        QCOMPARE(rig.state().byEye->setup.displayId, rig.state().displays[0].id.toStdString());
+        QVERIFY(ofTheOther() == before);
+        rig.session->selectDisplay(1);
+        QCOMPARE(rig.state().selected, 1);
+    }
+
     void stepsAreSeenTakenBackAndKept()
     {
         WindowRig rig;

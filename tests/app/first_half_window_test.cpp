@@ -340,6 +340,24 @@ private slots:
         QVERIFY(!drawing->isVisible());
     }
 
+    /// The eye sees the display itself, not through the calibration before.
+    void byEyeTheDisplayIsBareAfterACalibration()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const auto isBare = [&] {
+            return rig.demo->rig(0)->with([](bench::Bench &b) {
+                return b.condition().lut.value_or(VideoLut::identity()) == VideoLut::identity();
+            });
+        };
+        QVERIFY(!isBare());
+        rig.session->showView(ViewId::ByEye);
+        QVERIFY(rig.waitFor(isBare));
+        rig.session->showView(ViewId::Profile);
+        QVERIFY(rig.waitFor([&] { return !isBare(); }));
+        QVERIFY(rig.waitFor([&] { return rig.state().inUse.isRight(); }));
+    }
+
     void byEyeEndsInAProfileThatSaysSo()
     {
         WindowRig rig;

@@ -5,6 +5,7 @@
 
 #include <QDir>
 #include <QLabel>
+#include <QListWidget>
 
 using namespace lantern;
 using namespace lantern::app;
@@ -196,6 +197,49 @@ private slots:
         rig.session->selectDisplay(0);
         QVERIFY(rig.waitFor([&] { return rig.state().unfinishedRun.has_value(); }));
         QVERIFY(loaded() == before);
+    }
+
+    /// What the person tries elsewhere in the window has to leave the LUT of a run alone.
+    void nothingElseIsTriedWhileARunWaits()
+    {
+        WindowRig rig;
+        const auto loaded = [&] {
+            return rig.demo->rig(0)->with(
+                [](bench::Bench &b) { return b.condition().lut.value_or(VideoLut::identity()); });
+        };
+        QVERIFY(rig.pressUntil(Stage::Done));
+        const VideoLut own = loaded();
+        rig.session->showFormerState(rig.state().lastRun, true); // held while the run begins
+        rig.session->newRun();
+        QVERIFY(rig.waitFor([&] { return rig.state().status.activity == Activity::Idle; }));
+        QVERIFY(rig.pressUntil(Stage::Adjust));
+        QVERIFY(!(loaded() == own));
+        rig.session->showFormerState(rig.state().lastRun, false);
+        QVERIFY(!(loaded() == own));
+
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        const VideoLut ofRun = loaded();
+        rig.session->showView(ViewId::ByEye);
+        auto *steps = rig.window->findChild<QListWidget *>(QStringLiteral("eyeSteps"));
+        QVERIFY(rig.waitFor([&] { return steps->isVisible(); }));
+        settle();
+        QVERIFY(loaded() == ofRun);
+        QVERIFY(rig.pressUntil(Stage::Build));
+    }
+
+    /// The meter that a run was to go on with answers when the run is discarded.
+    void aDiscardedRunDoesNotComeBackWithTheMeter()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Measure));
+        rig.session->swapMeter(QStringLiteral("reference"));
+        rig.session->discardRun();
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().meter.state == QLatin1String("ready") &&
+                   !rig.state().readingHistory && !rig.state().unfinishedRun;
+        }));
+        settle();
+        QVERIFY(!rig.state().hasRun());
     }
 
     void aNewRunCanBePreferredToAnUnfinishedOne()

@@ -73,6 +73,8 @@ void LightPart::gaveUp()
 
 void LightPart::took(const XYZ &black, const QString &displayId)
 {
+    if (m_state.readingBlack == BlackReading::None)
+        return; // of a display that was left meanwhile
     (m_state.readingBlack == BlackReading::Away ? m_state.blackAway : m_state.blackOnScreen) =
         black;
     m_state.readingBlack = BlackReading::None;

@@ -433,6 +433,7 @@ void Session::onDisplaysChanged()
         m_run.stop(); // it takes other devices now
     m_run.forget();
     m_tuneShown = false; // what was tried is on a display that went, or has another number now
+    m_tune.select({});
     if (!m_displays.empty()) {
         m_selected = 0;
         m_view = ViewId::Ready;
@@ -456,6 +457,10 @@ void Session::selectDisplay(int index)
 {
     if (state().isMeasuring()) {
         setProblem(tr("A run is under way on this display. Stop it before choosing another."));
+        return;
+    }
+    if (m_tune.state().keepingTune) {
+        sayTuneIsMade();
         return;
     }
     if (index < 0 || index >= static_cast<int>(m_displays.size()))
@@ -496,6 +501,7 @@ void Session::selectDisplay(int index)
 void Session::takeDevices()
 {
     m_light.forgetBlack();
+    m_meter.setReadingRoom(false); // the meter that was asked does not answer any more
     attempt([this] {
         const run::Devices devices = m_workplace->devices(m_selected, m_run.thread());
         m_run.ask([devices](run::RunEngine &engine) { engine.setDevices(devices); });
@@ -605,7 +611,9 @@ void Session::onStatus(const run::RunStatus &before)
         m_inForce.putBack();
     }
     const bool installed = run::isAfter(run.results.setup.kind, now.stage, Stage::Install);
-    if (m_inForce.isTrying() && (ends || installed))
+    // A run that was forgotten first ends here only where it was left: what is tried else is new.
+    const bool ended = ends && (activityChanged || m_inForce.isLeft());
+    if (m_inForce.isTrying() && (ended || installed))
         m_inForce.endTrying();
     if (activityChanged)
         m_workplace->keepAwake(state().isMeasuring());

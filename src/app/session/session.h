@@ -254,10 +254,12 @@ private:
     static std::string now(); ///< ISO 8601, UTC
     void beginRun();
     void leaveTrials();
+    bool giveToRun();
     [[nodiscard]] run::RunSetup setupByEye(const QString &name, const QString &usual) const;
     [[nodiscard]] QString whyNotTune() const;
     void lookTuned();
     void publishTuned();
+    void sayTuneIsMade();
     void installTuned(const TunePart::Kept &kept);
     void carryMeter();
     enum class UnitTask { Run, Reference };

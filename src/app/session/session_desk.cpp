@@ -18,6 +18,7 @@ using run::RunKind;
 void Session::leaveTrials()
 {
     m_tuneShown = false;
+    m_showsFormer = false;
     if (!m_inForce.isTrying() || m_inForce.isLeft() || state().isMeasuring())
         return;
     m_inForce.putBack();
@@ -26,6 +27,8 @@ void Session::leaveTrials()
 
 void Session::bareDisplay(bool bare)
 {
+    if (bare)
+        leaveFinishedRun();
     if (state().isMeasuring() || state().hasRun())
         return;
     if (!bare)
@@ -36,8 +39,8 @@ void Session::bareDisplay(bool bare)
 
 void Session::lookByEye(const EyeFindings &findings, EyeLook look)
 {
-    if (!m_inForce.isTrying() || state().isMeasuring())
-        return;
+    if (!m_inForce.isTrying() || state().isMeasuring() || state().hasRun())
+        return; // what is tried then is a run's
     VideoLut lut = VideoLut::identity();
     const auto &own = m_history.state().own();
     if (look == EyeLook::New)
@@ -204,10 +207,22 @@ void Session::keepTune(const QString &name)
     });
 }
 
+/// What would take the display away from it has to wait.
+void Session::sayTuneIsMade()
+{
+    setProblem(tr("The fine-tuned profile is just being made. Try again in a moment."));
+}
+
 void Session::installTuned(const TunePart::Kept &kept)
 {
     if (!kept.problem.isEmpty()) {
         setProblem(kept.problem);
+        return;
+    }
+    if (kept.setup.displayId != m_displays[m_selected].id.toStdString()) {
+        setProblem(tr("The fine-tuned profile was not kept: displays came or went while it was "
+                      "made. Choose %1 and fine-tune it again.")
+                       .arg(QString::fromStdString(kept.setup.displayName)));
         return;
     }
     m_run.ask(
@@ -276,6 +291,8 @@ void Session::carryMeter()
         return;
     }
     selectDisplay(next);
+    if (m_selected != next) // why not was told
+        return;
     m_freshRunWanted = true;
     setAim(m_match.state().match.aim);
 }

@@ -55,7 +55,7 @@ void Session::goOnWithMeter()
     if (!run)
         return;
     attempt([&] {
-        if (m_inForce.beginTrying())
+        if (giveToRun())
             m_run.ask([run, facts = setupWithMeter()](run::RunEngine &engine) {
                 engine.resumeWithMeter(*run, facts);
             });

@@ -20,6 +20,19 @@ std::string Session::now()
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
 }
 
+/// The display becomes a run's own, and whatever else was to come on it ends. Why not is told.
+bool Session::giveToRun()
+{
+    if (m_tune.state().keepingTune) {
+        sayTuneIsMade();
+        return false;
+    }
+    m_notice.clear();
+    m_swappedRun.reset();
+    leaveTrials();
+    return m_inForce.beginTrying();
+}
+
 void Session::beginRun()
 {
     if (m_run.isBeginning()) // a second press before the engine has answered
@@ -49,9 +62,7 @@ void Session::beginRun()
         setup.skipped = m_checklist.openPoints();
         if (const auto &placement = m_checklist.state().placement)
             setup.patchGain = placement->patchGain;
-        m_notice.clear();
-        leaveTrials();
-        if (m_inForce.beginTrying()) {
+        if (giveToRun()) {
             m_freshRunWanted = false; // once it is stopped, it is the one to go on with
             m_run.begin(setup);
         }
@@ -100,9 +111,7 @@ bool Session::beginErrand(RunKind kind, const std::optional<run::ProofChoice> &p
                 setup.aim = m_history.state().lastTime->setup.aim;
         }
         setup.startedAt = now();
-        m_notice.clear();
-        leaveTrials();
-        if (m_inForce.beginTrying()) {
+        if (giveToRun()) {
             m_run.begin(setup);
             begun = true;
         }
@@ -183,9 +192,7 @@ void Session::resumeEvenness()
     const auto run = m_history.state().unfinishedEvenness;
     if (!run || state().isMeasuring() || state().hasRun())
         return;
-    m_notice.clear();
-    leaveTrials();
-    if (!m_inForce.beginTrying())
+    if (!giveToRun())
         return;
     m_run.resumeRun(*run);
     m_view = ViewId::Evenness;
@@ -314,9 +321,7 @@ void Session::finishErrand()
 
 void Session::resumeOldRun()
 {
-    m_notice.clear();
-    leaveTrials();
-    if (!m_inForce.beginTrying())
+    if (!giveToRun())
         return;
     m_checklist.confirm(true);
     m_run.resumeRun(*m_history.state().unfinishedRun);
@@ -390,6 +395,7 @@ void Session::clearRun()
     m_run.forgetResults();
     m_run.forgetLiveReadings();
     m_checklist.confirm(false);
+    m_swappedRun.reset();
     m_freshRunWanted = false;
     m_notice.clear();
     m_view = ViewId::Ready;

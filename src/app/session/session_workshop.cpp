@@ -126,6 +126,10 @@ void Session::takeSerialOut(const QString &serial)
 /// Why not is told.
 bool Session::mayLeaveUnit()
 {
+    if (m_tune.state().keepingTune) {
+        sayTuneIsMade();
+        return false;
+    }
     if (!state().isMeasuring() &&
         (!state().hasRun() || m_run.state().status.activity == Activity::Finished))
         return true;
@@ -231,10 +235,8 @@ void Session::beginUnit()
         batch->recipe.applyTo(setup);
         setup.startedAt = now();
         setup.skipped = m_checklist.openPoints(); // the report says so
-        m_notice.clear();
-        leaveTrials();
         m_checklist.confirm(true);
-        if (m_inForce.beginTrying())
+        if (giveToRun())
             m_run.begin(setup);
     });
 }

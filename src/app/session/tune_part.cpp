@@ -221,7 +221,8 @@ void TunePart::turn(const MonitorControls &controls)
 
 void TunePart::read(const XYZ &white)
 {
-    m_state.readingTuned = false;
+    if (!std::exchange(m_state.readingTuned, false))
+        return; // of a display that was left meanwhile
     m_state.tunedWhite = white;
     if (m_turning == Turning::ReadsBefore) {
         m_turn.before = white;

@@ -36,6 +36,10 @@ template <class T> struct KeptKeys;
 class FieldWriter;
 class FieldReader;
 
+/// What its fields say together, for values where they can contradict each other: an overload with
+/// their type. \throws Error BadInput
+template <class T> void checkTogether(const FieldReader & /*reader*/, const T & /*value*/) {}
+
 template <class T> Json kept(const T &value);
 template <class T> void recall(const Json &json, T &value, const std::string &where);
 
@@ -86,6 +90,11 @@ public:
     {
         if (m_used != m_json.size())
             cannotRecall(m_where, "holds keys of another version");
+    }
+    void require(bool isSound, const Message &problem) const
+    {
+        if (!isSound)
+            cannotRecall(m_where, problem);
     }
 
 private:
@@ -225,6 +234,7 @@ template <class T> void recall(const Json &json, T &value, const std::string &wh
         FieldReader reader(json, where);
         fields(reader, value);
         reader.finish();
+        checkTogether(reader, value);
     }
 }
 

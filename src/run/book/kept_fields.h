@@ -301,6 +301,23 @@ template <class A> void fields(A &a, Evenness &e)
     a("verdict", e.verdict);
 }
 
+inline void checkTogether(const FieldReader &reader, const Evenness &e)
+{
+    const auto isSide = [](int n) { return n >= EvennessGrid::kLeast && n <= EvennessGrid::kMost; };
+    reader.require(isSide(e.grid.columns) && isSide(e.grid.rows), "has no grid that can be");
+    reader.require(!e.greys.empty() && e.levels.size() == e.greys.size(),
+                   "has not one level for each grey");
+    const auto isIn = [&](const EvennessSpot &spot, int level) {
+        const bool isOfGrid = spot.column >= 1 && spot.column <= e.grid.columns && spot.row >= 1 &&
+                              spot.row <= e.grid.rows;
+        return (isOfGrid || spot == EvennessSpot{}) && level < static_cast<int>(e.greys.size());
+    };
+    for (const EvenField &f : e.fields)
+        reader.require(isIn(f.spot, f.level) && !f.spot.isCentre(), "has a field beside its grid");
+    for (const EvennessReading &r : e.readings)
+        reader.require(isIn(r.spot, r.level), "has a reading beside its grid");
+}
+
 template <class A> void fields(A &a, Validation &v)
 {
     a("reference", v.referenceName);
@@ -432,6 +449,12 @@ template <class A> void fields(A &a, SpectralTable &t)
 {
     a("nm", t.nm);
     a("curves", t.curves);
+}
+
+inline void checkTogether(const FieldReader &reader, const SpectralTable &t)
+{
+    for (const SpectralTable::Curve &c : t.curves)
+        reader.require(c.values.size() == t.nm.size(), "has a curve of another length");
 }
 
 template <class A> void fields(A &a, FourColoursResult &r)

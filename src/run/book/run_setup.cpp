@@ -117,6 +117,27 @@ std::string compensationKey(Compensation compensation)
 
 namespace {
 
+/// \throws Error BadInput also where it does not fit into a T
+template <class T> T wholeNumber(JsonObject &from, const char *key)
+{
+    const Json &number = from.raw(key);
+    const bool isNegative = number.is_number_integer() && !number.is_number_unsigned();
+    if (!number.is_number_integer() || (isNegative && std::is_unsigned_v<T>) ||
+        (!isNegative && number.get<uint64_t>() > uint64_t(std::numeric_limits<T>::max())))
+        from.fail(key, "is no whole number in range");
+    return number.get<T>();
+}
+
+/// \throws Error BadInput where an element is no T
+template <class T> std::vector<T> listOf(JsonObject &from, const char *key)
+{
+    try {
+        return from.raw(key).get<std::vector<T>>();
+    } catch (const Json::exception &) {
+        from.fail(key, "is not the list that belongs there");
+    }
+}
+
 EvennessChoice evennessFromJson(JsonObject choice)
 {
     EvennessChoice e;
@@ -257,22 +278,21 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.kind = runKindByKey(QString::fromStdString(
             root.oneOf("kind", {"calibration", "warm-up", "placement", "check", "by-eye",
                                 "four-colours", "validation", "evenness", "mode"})));
-        s.referenceRun = root.raw("reference_run").get<qint64>();
+        s.referenceRun = wholeNumber<qint64>(root, "reference_run");
         const auto share = root.numbers("patch_share", 2, 0, 1);
         s.patchShare = {share[0], share[1]};
-        s.skipped = root.raw("skipped").get<std::vector<std::string>>();
+        s.skipped = listOf<std::string>(root, "skipped");
     }
     s.displayId = root.string("display_id");
     s.displayName = root.string("display_name");
     s.serial = root.string("serial");
     s.technology = root.string("technology");
     if (root.has("mapping")) // added later
-        s.mapping = root.raw("mapping").get<decltype(s.mapping)>();
+        s.mapping = listOf<decltype(s.mapping)::value_type>(root, "mapping");
     s.meterName = root.string("meter");
     s.correction = root.string("correction");
     if (root.has("meter_changes")) // added later
-        for (const auto &c :
-             root.raw("meter_changes").get<std::vector<std::array<std::string, 3>>>())
+        for (const auto &c : listOf<std::array<std::string, 3>>(root, "meter_changes"))
             s.meterChanges.push_back({c[0], c[1], c[2]});
     if (root.has("correction_kind")) { // added later
         s.correctionKind = correctionKindByKey(root.string("correction_kind"));
@@ -299,7 +319,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         const auto it = std::find(kRawProofs.begin(), kRawProofs.end(),
                                   root.oneOf("raw_proof", {"none", "by-lut", "by-primaries"}));
         s.rawProof = static_cast<RawProof>(it - kRawProofs.begin());
-        const auto xy = root.raw("claimed_primaries").get<std::vector<std::array<double, 2>>>();
+        const auto xy = listOf<std::array<double, 2>>(root, "claimed_primaries");
         if (xy.size() == 3)
             s.claimedPrimaries =
                 PrimarySet{{{xy[0][0], xy[0][1]}, {xy[1][0], xy[1][1]}, {xy[2][0], xy[2][1]}}};
@@ -365,7 +385,7 @@ RunSetup setupFromJson(const Json &json, const std::string &source)
         s.page = root.string("page");
     if (root.has("fine_tune"))
         s.fineTune = fineTuneFromJson(root.object("fine_tune"));
-    s.seed = root.raw("seed").get<uint64_t>();
+    s.seed = wholeNumber<uint64_t>(root, "seed");
     s.aim = aimFromJson(root.raw("aim"), source + ", key \"aim\"");
     if (!root.raw("start_controls").is_null())
         s.startControls = controlsFromJson(root.object("start_controls"));

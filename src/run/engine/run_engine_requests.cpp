@@ -180,8 +180,8 @@ void RunEngine::resume()
 
 void RunEngine::stop()
 {
-    if (m_run.status.run == 0)
-        return;
+    if (m_run.status.run == 0 || m_run.status.activity == Activity::Idle)
+        return;                                        // the meter may be at something else
     if (m_run.status.activity == Activity::Finished) { // nothing to take up again: just leave it
         m_run.status = {};
         publishStatus();

@@ -5,14 +5,17 @@
 
 namespace lantern::run {
 
-RunResults loadResults(Logbook &logbook, qint64 run)
+namespace {
+
+/// \param withReference also what it is held against; that one is held against nothing
+RunResults load(Logbook &logbook, qint64 run, bool withReference)
 {
     RunResults results;
     results.setup = logbook.setup(run);
     results.controls = results.setup.startControls;
     results.settling = results.setup.settling;
-    if (results.setup.referenceRun != 0)
-        results.reference = checkReference(loadResults(logbook, results.setup.referenceRun));
+    if (withReference && results.setup.referenceRun != 0)
+        results.reference = checkReference(load(logbook, results.setup.referenceRun, false));
     for (const KeptStage &kept : logbook.finishedStages(run)) {
         const StageEntry &entry = stageEntry(kept.stage);
         const std::string where = logbook.path().toStdString() + ", run " + std::to_string(run) +
@@ -31,6 +34,13 @@ RunResults loadResults(Logbook &logbook, qint64 run)
         }
     }
     return results;
+}
+
+} // namespace
+
+RunResults loadResults(Logbook &logbook, qint64 run)
+{
+    return load(logbook, run, true);
 }
 
 std::optional<Settling> knownSettling(Logbook &logbook, const RunSetup &setup)

@@ -95,20 +95,23 @@ private slots:
         }
         QFile::remove(path("new.sqlite"));
         int killed = 0;
-        for (int round = 0; round < 200; ++round) {
+        bool isDone = false;
+        for (double patienceMs = 60; !isDone && patienceMs < 300'000; patienceMs *= 1.15) {
             QProcess p;
             p.start(QStringLiteral(LANTERN_CLI),
                     {QStringLiteral("log"), QStringLiteral("--json"), QStringLiteral("--logbook"),
                      path("new.sqlite"), QStringLiteral("--merge"), path("many.sqlite")});
             QVERIFY(p.waitForStarted());
-            if (p.waitForFinished(60 + 40 * round)) {
+            if (p.waitForFinished(static_cast<int>(patienceMs))) {
                 QCOMPARE(p.exitCode(), 0);
-                break;
+                isDone = true;
+                continue;
             }
             ::kill(static_cast<pid_t>(p.processId()), SIGKILL);
             QVERIFY(p.waitForFinished());
             ++killed;
         }
+        QVERIFY(isDone);
         QVERIFY2(killed > 1, qPrintable(QString::number(killed)));
         Logbook merged(path("new.sqlite"), Logbook::Access::Read);
         Logbook many(path("many.sqlite"), Logbook::Access::Read);
