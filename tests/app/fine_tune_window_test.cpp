@@ -185,9 +185,11 @@ private slots:
         const double before = rig.state().tuneControls->blueGain;
         part<QCheckBox>(rig, "readsTurns")->setChecked(true);
         QVERIFY(rig.waitFor([&] { return rig.state().readsTurns; }));
+        rig.demo->setSpeed(20); // the meter takes its time, and the page is shown meanwhile
         QTest::mouseClick(down, Qt::LeftButton);
         QVERIFY(
             rig.waitFor([&] { return rig.state().controlTurn && rig.state().controlTurn->after; }));
+        rig.demo->setSpeed(0);
         QCOMPARE(rig.state().tuneControls->blueGain, before - 1);
         QVERIFY(rig.waitFor([&] { return part<QLabel>(rig, "controlTurn")->isVisible(); }));
         const QString told = part<QLabel>(rig, "controlTurn")->text();

@@ -227,6 +227,24 @@ private slots:
         QVERIFY(rig.pressUntil(Stage::Build));
     }
 
+    /// What follows a run at once has the display to itself, though that run has just ended.
+    void aProofOfTheRunJustMadeKeepsTheDisplay()
+    {
+        WindowRig rig;
+        QVERIFY(rig.pressUntil(Stage::Done));
+        rig.demo->setSpeed(20);
+        rig.session->proveNow();
+        QVERIFY(rig.waitFor([&] {
+            return rig.state().status.activity == Activity::Working &&
+                   rig.state().status.readingsDone > 1;
+        }));
+        rig.session->useProfile(QStringLiteral("/nowhere/other.icc"));
+        QVERIFY2(rig.state().notice.contains(QLatin1String("own LUT in force")),
+                 qPrintable(rig.state().notice));
+        rig.demo->setSpeed(0);
+        QVERIFY(rig.waitFor([&] { return rig.state().lastProof.has_value(); }));
+    }
+
     /// The meter that a run was to go on with answers when the run is discarded.
     void aDiscardedRunDoesNotComeBackWithTheMeter()
     {

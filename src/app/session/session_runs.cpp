@@ -143,6 +143,8 @@ void Session::leaveFinishedRun()
         return;
     m_run.stop();
     m_history.finished(m_run.state().results, m_run.state().status.run);
+    if (!m_run.state().results.installedPath.isEmpty()) // before the logbook has said so
+        m_inForce.setOwn(m_run.state().results);
     m_run.forget();
     readLogbook();
 }

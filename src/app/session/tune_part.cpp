@@ -95,7 +95,7 @@ void TunePart::look(const std::optional<run::RunResults> &own,
                     const QString &whyNot, const std::optional<MonitorControls> &controls)
 {
     m_state.whyNoTune = whyNot;
-    if (!m_state.controlTurn)
+    if (!m_state.controlTurn && m_turning == Turning::No) // else the part knows better
         m_state.tuneControls = controls;
     if (!calibration || calibration->profile.isEmpty() || !calibration->calibration ||
         !whiteOf(*calibration)) {
