@@ -1,3 +1,4 @@
+#include "damage.h"
 #include "runner.h"
 #include "targets.h"
 
@@ -9,8 +10,9 @@
 
 using namespace lantern;
 
-/// A short run of the fuzz targets: every file of the corpus as it is, cut off at many places, and
-/// with bytes changed, always the same ones. The long run is tools/fuzz.
+/// A short run of the fuzz targets: every file of the corpus as it is, cut off at many places, with
+/// bytes changed, always the same ones, and JSON with each value changed. The long run is
+/// tools/fuzz.
 class CorpusTest : public QObject {
     Q_OBJECT
 private slots:
@@ -45,6 +47,11 @@ private slots:
                     spoilt[qsizetype(random() % size_t(spoilt.size()))] = char(random());
                 feed(spoilt);
             }
+            const auto json = nlohmann::json::parse(whole.toStdString(), nullptr, false);
+            if (!json.is_discarded())
+                lantern::test::eachDamage(json, [&](const auto &damaged, const std::string &) {
+                    feed(QByteArray::fromStdString(damaged.dump()));
+                });
         }
     }
 };
