@@ -51,6 +51,9 @@ class DamagedValuesTest : public QObject {
             (void)signalPathOf(results);
         (void)spectraToCsv(results.panelSpectra);
         if (results.evenness) {
+            for (size_t level = 0; level < results.evenness->greys.size(); ++level)
+                (void)results.evenness->levels.at(level);
+            (void)results.evenness->levels.at(0); // as views take it
             (void)results.evenness->isWhole();
             (void)compensationCost(*results.evenness, *results.evenness);
         }
