@@ -223,6 +223,9 @@ private slots:
         auto *steps = rig.window->findChild<QListWidget *>(QStringLiteral("eyeSteps"));
         QVERIFY(rig.waitFor([&] { return steps->isVisible(); }));
         settle();
+        auto *next = rig.window->findChild<QPushButton *>(QStringLiteral("eyeNext"));
+        QTest::mouseClick(next, Qt::LeftButton);
+        settle();
         QVERIFY(loaded() == ofRun);
         QVERIFY(rig.pressUntil(Stage::Build));
     }
