@@ -13,6 +13,7 @@
 #include <QDateTime>
 
 #include <algorithm>
+#include <limits>
 #include <numbers>
 
 namespace lantern::run {

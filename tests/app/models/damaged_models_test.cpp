@@ -4,12 +4,10 @@
 #include "app/views/aim/aim_model.h"
 #include "app/views/check/check_model.h"
 #include "app/views/compare/compare_model.h"
-#include "app/views/evenness/evenness_model.h"
 #include "app/views/fine_tune/fine_tune_model.h"
 #include "app/views/gamut/gamut_model.h"
 #include "app/views/light/light_model.h"
 #include "app/views/memory/memory_model.h"
-#include "app/views/modes/modes_model.h"
 #include "app/views/profile/profile_model.h"
 #include "app/views/ready/ready_model.h"
 #include "app/views/start/start_model.h"
@@ -19,13 +17,11 @@
 #include "run/stages/stage_registry.h"
 #include "states.h"
 
-#include <algorithm>
-
 namespace lantern::test {
 
 using namespace lantern::app;
 
-/// A logbook's rows that are damaged in a way that no reader refuses are shown by every view, too.
+/// A logbook's rows that are damaged in a way that no reader refuses are shown by the views, too.
 class DamagedModelsTest : public QObject {
     Q_OBJECT
 
@@ -38,14 +34,12 @@ class DamagedModelsTest : public QObject {
         (void)aimModel(s);
         (void)checkModel(s);
         (void)compareModel(s, BeforeChoice::AsFound, true);
-        (void)evennessModel(s, 0);
         (void)fineTuneModel(s);
         (void)gamutModel(s);
         for (const GamutPoints points : {GamutPoints::Chart, GamutPoints::Proof})
             (void)pointsOf(s, points);
         (void)lightModel(s);
         (void)memoryModel(s);
-        (void)modesModel(s);
         (void)profileModel(s);
         (void)readyModel(s);
         (void)startModel(s);
@@ -61,15 +55,12 @@ class DamagedModelsTest : public QObject {
         s.check = results.check;
         s.warmUp = results.warmUp;
         s.placement = results.placement;
-        if (results.evenness)
-            s.evenRuns = {evenRunOf(results, 1), evenRunOf(results, 2)};
-        s.modeRuns = {std::make_shared<const ModeRun>(modeRunOf(results, 1))};
         s.slotRuns = {std::make_shared<const SlotRun>(SlotRun{1, {}, 0, results})};
         return s;
     }
 
 private slots:
-    void everyViewIsShown_data()
+    void theyAreShown_data()
     {
         QTest::addColumn<run::RunKind>("kind");
         QTest::newRow("calibration") << run::RunKind::Calibration;
@@ -78,7 +69,7 @@ private slots:
         QTest::newRow("check") << run::RunKind::Check;
         QTest::newRow("by eye") << run::RunKind::ByEye;
     }
-    void everyViewIsShown()
+    void theyAreShown()
     {
         QFETCH(run::RunKind, kind);
         run::Logbook book(QStringLiteral(LANTERN_TEST_DATA "/logbook-v5.sqlite"),
